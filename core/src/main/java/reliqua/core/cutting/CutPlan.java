@@ -1,0 +1,69 @@
+package reliqua.core.cutting;
+
+import java.util.List;
+import java.util.SortedMap;
+import java.util.TreeMap;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Money;
+
+/**
+ * Which part is cut from which piece of material, and where: the cut-plan format, version 1.
+ *
+ * @param sticks one entry a stick that is cut or bought, in the order of the job
+ * @param sheets one entry a sheet that is cut or bought, in the order of the job
+ * @param unplaced parts no material can give, and how many of each
+ * @param cost price of everything bought
+ * @param lowerBound no plan with as few unplaced parts costs less
+ * @param status whether the cost is proven
+ * @param remark what the planner wants said, for example that it worked without its solver; may be empty
+ */
+public record CutPlan(
+        List<StickCut> sticks,
+        List<SheetCut> sheets,
+        SortedMap<String, Integer> unplaced,
+        Money cost,
+        Money lowerBound,
+        Status status,
+        String remark) {
+
+    /** What has been proved. */
+    public enum Status {
+        /** No plan with as few unplaced parts is cheaper. */
+        OPTIMAL,
+        /** Valid; a cheaper one has not been ruled out. */
+        FEASIBLE
+    }
+
+    /** Copies the lists. */
+    public CutPlan {
+        sticks = List.copyOf(sticks);
+        sheets = List.copyOf(sheets);
+        unplaced = java.util.Collections.unmodifiableSortedMap(new TreeMap<>(unplaced));
+    }
+
+    /** A piece whose near end lies at {@code at}. */
+    public record PlacedPiece(String id, Length at) {}
+
+    /** One stick with its pieces in order from the marked end. */
+    public record StickCut(String source, int copy, List<PlacedPiece> pieces) {
+        /** Copies the list. */
+        public StickCut {
+            pieces = List.copyOf(pieces);
+        }
+    }
+
+    /** A panel whose near corner lies at x, y; turned panels have width and length exchanged. */
+    public record PlacedPanel(String id, Length x, Length y, boolean turned) {}
+
+    /** One sheet with its panels. */
+    public record SheetCut(String source, int copy, List<PlacedPanel> panels) {
+        /** Copies the list. */
+        public SheetCut {
+            panels = List.copyOf(panels);
+        }
+    }
+
+    public boolean isComplete() {
+        return unplaced.isEmpty();
+    }
+}

@@ -1,0 +1,102 @@
+package reliqua.core.cutting;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.SortedMap;
+import java.util.TreeMap;
+import reliqua.core.measure.Money;
+import reliqua.core.measure.Words;
+
+/**
+ * Plans a cut job: every section of sticks and every thickness of sheets on its own, fewest unplaced parts first, then
+ * lowest cost, then fewest own sticks opened. Deterministic: the same job and seed give the same plan.
+ */
+public final class CutPlanner {
+    /** How hard to try and from which seed. */
+    public record Settings(StickEffort sticks, int sheetRounds, long seed) {
+        /** Everything, for the plan that is sawn; a fraction of a second for a coop. */
+        public static final Settings FULL = new Settings(StickEffort.PROVEN, 6000, 1);
+        /** Heuristics alone, to compare many designs; about a millisecond for a coop. */
+        public static final Settings QUICK = new Settings(StickEffort.HEURISTIC, 0, 1);
+    }
+
+    /** How sticks are planned. */
+    public enum StickEffort {
+        /** A good plan at once, nothing proven. */
+        HEURISTIC,
+        /** Column generation with a proven bound and an integer plan. */
+        PROVEN
+    }
+
+    private final Settings settings;
+
+    /** A planner with these settings. */
+    public CutPlanner(Settings settings) {
+        this.settings = settings;
+    }
+
+    /** Plans a job; when cancelled, the plan is still valid. */
+    public CutPlan plan(CutJob job, Progress progress) {
+        Gathered gathered = new Gathered();
+        List<StickProblem> sticks = StickProblem.split(job);
+        List<SheetProblem> sheets = SheetProblem.split(job);
+        int done = 0;
+        int all = sticks.size() + sheets.size();
+        for (StickProblem problem : sticks) {
+            planSticks(problem, progress, gathered);
+            progress.report((double) ++done / all, "");
+        }
+        for (SheetProblem problem : sheets) {
+            planSheets(problem, progress, gathered);
+            progress.report((double) ++done / all, "");
+        }
+        return gathered.plan(remark());
+    }
+
+    private String remark() {
+        boolean alone = settings.sticks() == StickEffort.PROVEN && !NativeSolver.isLoaded();
+        return alone ? Words.say("cutting.noSolver") : "";
+    }
+
+    private void planSticks(StickProblem problem, Progress progress, Gathered gathered) {
+        StickPlanner.Effort effort =
+                settings.sticks() == StickEffort.PROVEN ? StickPlanner.Effort.FULL : StickPlanner.Effort.QUICK;
+        StickPlanner.Result result = new StickPlanner(problem, effort, settings.seed()).plan(progress);
+        StickLayout layout = new StickLayout(problem);
+        Packing packing = layout.toppedUp(new Consolidation(problem).apply(result.packing()));
+        gathered.sticks.addAll(layout.cuts(packing));
+        for (int i = 0; i < packing.missing().length; i++) {
+            if (packing.missing()[i] > 0) {
+                gathered.unplaced.merge(problem.pieces().get(i).id(), packing.missing()[i], Integer::sum);
+            }
+        }
+        gathered.add(packing.cost(problem), result.bound(), result.proven());
+    }
+
+    private void planSheets(SheetProblem problem, Progress progress, Gathered gathered) {
+        SheetPlanner.Result result = new SheetPlanner(problem, settings.sheetRounds(), settings.seed()).plan(progress);
+        gathered.sheets.addAll(result.cuts());
+        result.missing().forEach(id -> gathered.unplaced.merge(id, 1, Integer::sum));
+        gathered.add(result.cost(), result.bound(), result.proven());
+    }
+
+    private static final class Gathered {
+        private final List<CutPlan.StickCut> sticks = new ArrayList<>();
+        private final List<CutPlan.SheetCut> sheets = new ArrayList<>();
+        private final SortedMap<String, Integer> unplaced = new TreeMap<>();
+        private long cost;
+        private long bound;
+        private boolean proven = true;
+
+        void add(long moreCost, double moreBound, boolean alsoProven) {
+            cost += moreCost;
+            bound += Math.min(moreCost, (long) Math.floor(moreBound));
+            proven &= alsoProven;
+        }
+
+        CutPlan plan(String remark) {
+            CutPlan.Status status = proven && bound >= cost ? CutPlan.Status.OPTIMAL : CutPlan.Status.FEASIBLE;
+            return new CutPlan(sticks, sheets, unplaced, new Money(cost), new Money(bound), status, remark);
+        }
+    }
+}

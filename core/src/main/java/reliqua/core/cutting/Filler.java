@@ -1,0 +1,173 @@
+package reliqua.core.cutting;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.random.RandomGenerator;
+import java.util.stream.IntStream;
+
+/**
+ * Heuristic for sticks: fills own sticks one after the other with the choice of pieces that leaves least, then buys the
+ * shop stick with the lowest price for what it takes up, until nothing is wanted. Piece values are corrected between
+ * rounds (pieces that were left over become dearer), after Belov and Scheithauer's sequential value correction.
+ */
+final class Filler {
+    private final StickProblem problem;
+    private final RandomGenerator random;
+
+    Filler(StickProblem problem, RandomGenerator random) {
+        this.problem = problem;
+        this.random = random;
+    }
+
+    /** The best of so many rounds, beginning from {@code wanted} pieces and {@code copies} left of each bin. */
+    Packing best(int rounds, int[] wanted, int[] copies) {
+        double[] values = lengths();
+        Packing best = fill(values, wanted, copies, binOrder(0));
+        for (int round = 1; round < rounds && !perfect(best); round++) {
+            Packing next = fill(values, wanted, copies, binOrder(round));
+            if (next.betterThan(best, problem)) {
+                best = next;
+            }
+            correct(values, next, wanted);
+        }
+        return best;
+    }
+
+    private boolean perfect(Packing packing) {
+        return packing.unplaced() == 0 && packing.cost(problem) == 0;
+    }
+
+    private double[] lengths() {
+        double[] base = new double[problem.size()];
+        for (int i = 0; i < base.length; i++) {
+            base[i] = base(i);
+        }
+        return base;
+    }
+
+    /** Its length; pieces the shop cannot give count double, so that own stock goes to them first. */
+    private double base(int piece) {
+        double length = problem.pieces().get(piece).length() + problem.kerf();
+        return problem.buyable(piece) ? length : 2 * length;
+    }
+
+    private void correct(double[] values, Packing packing, int[] wanted) {
+        int[] bought = packing.missing().clone();
+        for (Pattern pattern : packing.patterns()) {
+            if (!problem.bins().get(pattern.bin()).own()) {
+                for (int i = 0; i < bought.length; i++) {
+                    bought[i] += pattern.counts()[i];
+                }
+            }
+        }
+        for (int i = 0; i < values.length; i++) {
+            double late = wanted[i] == 0 ? 0 : (double) bought[i] / wanted[i];
+            double target = base(i) * (1 + 0.12 * late + 0.04 * random.nextDouble());
+            values[i] = 0.6 * values[i] + 0.4 * target;
+        }
+    }
+
+    private List<Integer> binOrder(int round) {
+        List<Integer> own = new ArrayList<>(IntStream.range(0, problem.bins().size())
+                .filter(b -> problem.bins().get(b).own())
+                .boxed()
+                .toList());
+        Comparator<Integer> bySize = Comparator.comparingLong(this::capacity);
+        own.sort(round % 3 == 1 ? bySize.reversed() : bySize);
+        if (round % 3 == 2) {
+            Map<Integer, Double> keys = new HashMap<>();
+            own.forEach(b -> keys.put(b, capacity(b) * (0.5 + random.nextDouble())));
+            own.sort(Comparator.comparingDouble(keys::get));
+        }
+        return own;
+    }
+
+    private long capacity(int bin) {
+        return problem.bins().get(bin).segments().stream()
+                .mapToLong(StickProblem.Segment::length)
+                .sum();
+    }
+
+    private Packing fill(double[] values, int[] wanted, int[] copies, List<Integer> order) {
+        int[] left = wanted.clone();
+        List<Pattern> patterns = new ArrayList<>();
+        for (int bin : order) {
+            for (int n = 0; n < copies[bin]; n++) {
+                Pattern pattern = fillOne(bin, values, left);
+                if (pattern.isEmpty()) {
+                    break;
+                }
+                take(pattern, left);
+                patterns.add(pattern);
+            }
+        }
+        buy(values, left, patterns);
+        return new Packing(patterns, left);
+    }
+
+    private Pattern fillOne(int bin, double[] values, int[] left) {
+        StickProblem.BinType type = problem.bins().get(bin);
+        int[] remaining = left.clone();
+        int[][] bySegment = new int[type.segments().size()][left.length];
+        for (int s = 0; s < bySegment.length; s++) {
+            long capacity = type.segments().get(s).length() + problem.kerf();
+            Frontier frontier = new Frontier(weights(), masked(values, type.allowed()), remaining, capacity);
+            frontier.addCounts(capacity, bySegment[s]);
+            for (int i = 0; i < remaining.length; i++) {
+                remaining[i] -= bySegment[s][i];
+            }
+        }
+        return Pattern.of(bin, bySegment, left.length);
+    }
+
+    private void buy(double[] values, int[] left, List<Pattern> patterns) {
+        while (true) {
+            Pattern best = null;
+            double bestRate = Double.POSITIVE_INFINITY;
+            for (int bin = 0; bin < problem.bins().size(); bin++) {
+                StickProblem.BinType type = problem.bins().get(bin);
+                if (type.own()) {
+                    continue;
+                }
+                Pattern pattern = fillOne(bin, values, left);
+                double taken = 0;
+                for (int i = 0; i < left.length; i++) {
+                    taken += pattern.counts()[i] * values[i];
+                }
+                double rate = taken == 0 ? Double.POSITIVE_INFINITY : (type.price() + 1) / taken;
+                if (rate < bestRate) {
+                    bestRate = rate;
+                    best = pattern;
+                }
+            }
+            if (best == null) {
+                return;
+            }
+            take(best, left);
+            patterns.add(best);
+        }
+    }
+
+    private static void take(Pattern pattern, int[] left) {
+        for (int i = 0; i < left.length; i++) {
+            left[i] -= pattern.counts()[i];
+        }
+    }
+
+    private long[] weights() {
+        return problem.pieces().stream().mapToLong(p -> p.length() + problem.kerf()).toArray();
+    }
+
+    static double[] masked(double[] values, boolean[] allowed) {
+        double[] masked = values.clone();
+        for (int i = 0; i < masked.length; i++) {
+            if (!allowed[i]) {
+                masked[i] = 0;
+            }
+        }
+        return masked;
+    }
+}

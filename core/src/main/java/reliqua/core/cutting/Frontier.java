@@ -1,0 +1,124 @@
+package reliqua.core.cutting;
+
+import java.util.Arrays;
+
+/**
+ * Bounded knapsack for all capacities at once.
+ *
+ * <p>Problem: maximise the sum of value[i] n[i] with the sum of weight[i] n[i] at most C and n[i] at most bound[i], for
+ * every C up to a limit. Steps: take the items one after the other, in binary multiples, and keep only the states
+ * (weight, value) that no lighter state equals in value. The kept states are exact, so the best value for C is that of
+ * the heaviest state not above C. Time and memory are proportional to items times kept states. Weights are whole
+ * numbers of any size: nothing is rounded. Reference: Kellerer, Pferschy, Pisinger, Knapsack Problems, 2004, ch. 3
+ * (dynamic programming with lists).
+ */
+final class Frontier {
+    private final double least;
+    private long[] weight = new long[256];
+    private double[] value = new double[256];
+    private int[] parent = new int[256];
+    private int[] item = new int[256];
+    private int[] count = new int[256];
+    private int nodes = 1;
+    private int[] states = {0};
+    private final int kinds;
+
+    /**
+     * Builds the frontier.
+     *
+     * @param weights above zero
+     * @param values items of value zero or less are left out
+     * @param bounds how often each item may be taken
+     * @param capacity largest capacity that will be asked for
+     */
+    Frontier(long[] weights, double[] values, int[] bounds, long capacity) {
+        this.kinds = weights.length;
+        double highest = Arrays.stream(values).max().orElse(0);
+        this.least = highest * 1e-12;
+        parent[0] = -1;
+        for (int i = 0; i < kinds; i++) {
+            if (values[i] <= least || weights[i] > capacity) {
+                continue;
+            }
+            long most = Math.min(bounds[i], capacity / weights[i]);
+            for (int chunk = 1; most > 0; chunk *= 2) {
+                int take = (int) Math.min(chunk, most);
+                merge(i, take, weights[i] * take, values[i] * take, capacity);
+                most -= take;
+            }
+        }
+    }
+
+    private void merge(int which, int take, long addWeight, double addValue, long capacity) {
+        int[] merged = new int[states.length * 2];
+        int size = 0;
+        double best = Double.NEGATIVE_INFINITY;
+        int a = 0;
+        int b = 0;
+        while (a < states.length || b < states.length) {
+            long shifted = b < states.length ? weight[states[b]] + addWeight : Long.MAX_VALUE;
+            if (shifted > capacity) {
+                b = states.length;
+                shifted = Long.MAX_VALUE;
+            }
+            if (a < states.length && weight[states[a]] <= shifted) {
+                int node = states[a++];
+                if (value[node] > best + least) {
+                    merged[size++] = node;
+                    best = value[node];
+                }
+            } else if (b < states.length) {
+                int from = states[b++];
+                double worth = value[from] + addValue;
+                if (worth > best + least) {
+                    merged[size++] = node(shifted, worth, from, which, take);
+                    best = worth;
+                }
+            }
+        }
+        states = Arrays.copyOf(merged, size);
+    }
+
+    private int node(long w, double v, int from, int which, int take) {
+        if (nodes == weight.length) {
+            int larger = nodes * 2;
+            weight = Arrays.copyOf(weight, larger);
+            value = Arrays.copyOf(value, larger);
+            parent = Arrays.copyOf(parent, larger);
+            item = Arrays.copyOf(item, larger);
+            count = Arrays.copyOf(count, larger);
+        }
+        weight[nodes] = w;
+        value[nodes] = v;
+        parent[nodes] = from;
+        item[nodes] = which;
+        count[nodes] = take;
+        return nodes++;
+    }
+
+    private int best(long capacity) {
+        int low = 0;
+        int high = states.length - 1;
+        while (low < high) {
+            int middle = (low + high + 1) >>> 1;
+            if (weight[states[middle]] <= capacity) {
+                low = middle;
+            } else {
+                high = middle - 1;
+            }
+        }
+        return states[low];
+    }
+
+    /** The best value within {@code capacity} (zero or more). */
+    double value(long capacity) {
+        return value[best(capacity)];
+    }
+
+    /** Adds how often each item is taken in the best choice within {@code capacity} to {@code counts}. */
+    void addCounts(long capacity, int[] counts) {
+        for (int node = best(capacity); parent[node] >= 0; node = parent[node]) {
+            counts[item[node]] += count[node];
+        }
+    }
+}

@@ -1,0 +1,31 @@
+package reliqua.core.cutting;
+
+import com.google.ortools.Loader;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/** Loads the native solver once; where it cannot be loaded the planners go on without it and claim no proof. */
+public final class NativeSolver {
+    private static final Logger LOG = LoggerFactory.getLogger(NativeSolver.class);
+
+    private NativeSolver() {}
+
+    private static final class Holder {
+        static final boolean LOADED = load();
+
+        private static boolean load() {
+            try {
+                Loader.loadNativeLibraries();
+                return true;
+            } catch (RuntimeException | LinkageError e) {
+                LOG.warn("The native solver could not be loaded; plans are made by heuristics alone", e);
+                return false;
+            }
+        }
+    }
+
+    /** Whether the solver is there; the first call takes about 0.7 s, so make it in the background. */
+    public static boolean isLoaded() {
+        return Holder.LOADED;
+    }
+}

@@ -1,0 +1,58 @@
+package reliqua.core.cutting;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A solution of a {@link StickProblem}: the pattern of every stick that is cut, and what stays unplaced.
+ *
+ * @param patterns one a stick
+ * @param missing by piece
+ */
+record Packing(List<Pattern> patterns, int[] missing) {
+    Packing {
+        patterns = List.copyOf(patterns);
+    }
+
+    int unplaced() {
+        int sum = 0;
+        for (int n : missing) {
+            sum += n;
+        }
+        return sum;
+    }
+
+    long cost(StickProblem problem) {
+        return patterns.stream().mapToLong(p -> problem.bins().get(p.bin()).price()).sum();
+    }
+
+    long opened(StickProblem problem) {
+        return patterns.stream().filter(p -> problem.bins().get(p.bin()).own()).count();
+    }
+
+    /** Fewer unplaced, then cheaper, then fewer own sticks opened. */
+    boolean betterThan(Packing other, StickProblem problem) {
+        if (unplaced() != other.unplaced()) {
+            return unplaced() < other.unplaced();
+        }
+        long mine = cost(problem);
+        long theirs = other.cost(problem);
+        return mine != theirs ? mine < theirs : opened(problem) < other.opened(problem);
+    }
+
+    /** Drops what exceeds the demand, in the order of the patterns, and the sticks left empty by it. */
+    static Packing trimmed(List<Pattern> patterns, int[] demand) {
+        int[] left = demand.clone();
+        List<Pattern> kept = new ArrayList<>();
+        for (Pattern pattern : patterns) {
+            Pattern cut = pattern.atMost(left);
+            for (int i = 0; i < left.length; i++) {
+                left[i] -= cut.counts()[i];
+            }
+            if (!cut.isEmpty()) {
+                kept.add(cut);
+            }
+        }
+        return new Packing(kept, left);
+    }
+}

@@ -1,0 +1,127 @@
+package reliqua.core.cutting;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Lists every pattern that a plan below a given cost could use.
+ *
+ * <p>Under fixed duals every plan costs at least the Lagrangian bound plus, for each pattern it uses, how much that
+ * pattern is worth less than the best of its bin (or than its price). So patterns that fall short by more than the gap
+ * between the wanted cost and the bound cannot occur. Only patterns that cannot take one more piece are listed: others
+ * are covered by them. If no plan of the listed patterns reaches the wanted cost, none exists (Baldacci, Christofides,
+ * Mingozzi 2008 use the same argument for routing). Gives up beyond {@link #MOST} patterns.
+ */
+final class PatternEnumeration {
+    private static final int MOST = 5_000;
+    private static final int MOST_STEPS = 3_000_000;
+
+    private final StickProblem problem;
+    private final double[] duals;
+    private final int[] demand;
+    private final Frontier[] frontiers;
+    private final List<Pattern> found = new ArrayList<>();
+    private int steps;
+
+    private PatternEnumeration(StickProblem problem, double[] duals) {
+        this.problem = problem;
+        this.duals = duals;
+        this.demand = problem.demands();
+        this.frontiers = new Pricing(problem).price(duals, demand).frontiers();
+    }
+
+    /**
+     * The patterns, or nothing when there are too many.
+     *
+     * @param slack wanted cost minus bound, in millionths
+     * @param ceiling wanted cost: dearer shop items are left out
+     */
+    static Optional<List<Pattern>> within(StickProblem problem, double[] duals, double slack, long ceiling) {
+        PatternEnumeration search = new PatternEnumeration(problem, duals);
+        for (int b = 0; b < problem.bins().size(); b++) {
+            StickProblem.BinType bin = problem.bins().get(b);
+            double aim = bin.own() ? search.bestWorth(bin, b) : bin.price();
+            if (bin.price() > ceiling) {
+                continue;
+            }
+            int[][] counts = new int[bin.segments().size()][problem.size()];
+            double least = aim - slack - 1e-6 * Math.max(1, aim);
+            if (!search.segment(b, 0, counts, search.demand.clone(), 0, least)) {
+                return Optional.empty();
+            }
+        }
+        return Optional.of(search.found);
+    }
+
+    private double bestWorth(StickProblem.BinType bin, int b) {
+        return bin.relaxedLengths().stream()
+                .mapToDouble(l -> frontiers[b].value(l + problem.kerf()))
+                .sum();
+    }
+
+    private double bestFrom(int b, int segment) {
+        List<StickProblem.Segment> segments = problem.bins().get(b).segments();
+        double sum = 0;
+        for (int s = segment; s < segments.size(); s++) {
+            sum += frontiers[b].value(segments.get(s).length() + problem.kerf());
+        }
+        return sum;
+    }
+
+    private boolean segment(int b, int s, int[][] counts, int[] left, double worth, double least) {
+        StickProblem.BinType bin = problem.bins().get(b);
+        if (s == bin.segments().size()) {
+            return worth < least || keep(b, counts);
+        }
+        if (worth + bestFrom(b, s) < least) {
+            return true;
+        }
+        long capacity = bin.segments().get(s).length() + problem.kerf();
+        return piece(b, s, 0, capacity, counts, left, worth, least);
+    }
+
+    private boolean piece(int b, int s, int i, long room, int[][] counts, int[] left, double worth, double least) {
+        if (++steps > MOST_STEPS) {
+            return false;
+        }
+        if (worth + frontiers[b].value(room) + bestFrom(b, s + 1) < least) {
+            return true;
+        }
+        StickProblem.BinType bin = problem.bins().get(b);
+        if (i == problem.size()) {
+            return !isMaximal(bin, room, left) || segment(b, s + 1, counts, left, worth, least);
+        }
+        long weight = problem.pieces().get(i).length() + problem.kerf();
+        int most = bin.allowed()[i] ? (int) Math.min(left[i], room / weight) : 0;
+        for (int n = most; n >= 0; n--) {
+            counts[s][i] = n;
+            left[i] -= n;
+            boolean going = piece(b, s, i + 1, room - n * weight, counts, left, worth + n * duals[i], least);
+            left[i] += n;
+            counts[s][i] = 0;
+            if (!going) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private boolean isMaximal(StickProblem.BinType bin, long room, int[] left) {
+        for (int i = 0; i < left.length; i++) {
+            if (bin.allowed()[i] && left[i] > 0 && problem.pieces().get(i).length() + problem.kerf() <= room) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private boolean keep(int b, int[][] counts) {
+        int[][] copy = new int[counts.length][];
+        for (int s = 0; s < copy.length; s++) {
+            copy[s] = counts[s].clone();
+        }
+        found.add(Pattern.of(b, copy, problem.size()));
+        return found.size() <= MOST;
+    }
+}

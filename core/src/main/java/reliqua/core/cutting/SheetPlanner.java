@@ -1,0 +1,225 @@
+package reliqua.core.cutting;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.random.RandomGenerator;
+import java.util.random.RandomGeneratorFactory;
+import java.util.stream.IntStream;
+import reliqua.core.measure.Length;
+
+/**
+ * Plans panels on sheets of one thickness by guillotine cuts: builds a layout panel by panel where each fits best, then
+ * takes some sheets up again and lays them anew as long as the layout gets no worse (ruin and recreate, after Schrimpf
+ * and others 2000). The bound compares areas: panels and sheets grown by a kerf, so it holds for every plan.
+ */
+final class SheetPlanner {
+    private final SheetProblem problem;
+    private final int rounds;
+    private final RandomGenerator random;
+    private final long smallest;
+    private final boolean[] fitsOwn;
+    private final boolean[] fitsShop;
+
+    SheetPlanner(SheetProblem problem, int rounds, long seed) {
+        this.problem = problem;
+        this.rounds = rounds;
+        this.random = RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
+        this.smallest = problem.panels().stream()
+                .mapToLong(p -> Math.min(p.width(), p.length()))
+                .min()
+                .orElse(0);
+        this.fitsOwn = new boolean[problem.panels().size()];
+        this.fitsShop = new boolean[problem.panels().size()];
+        for (int i = 0; i < fitsOwn.length; i++) {
+            fitsOwn[i] = fitsAny(problem.own(), i);
+            fitsShop[i] = fitsAny(problem.shop(), i);
+        }
+    }
+
+    private boolean fitsAny(List<SheetProblem.Bin> bins, int panel) {
+        return bins.stream().anyMatch(bin -> spot(new OpenSheet(bin, problem.kerf(), smallest), panel) != null);
+    }
+
+    private OpenSheet.@org.jspecify.annotations.Nullable Spot spot(OpenSheet sheet, int panel) {
+        SheetProblem.PanelType type = problem.panels().get(panel);
+        return sheet.best(type.width(), type.length(), type.turn(), null);
+    }
+
+    /** A layout of all panels, with its worth. */
+    private record Layout(List<List<OpenSheet.Placed>> own, List<OpenSheet> bought, List<Integer> missing, long cost, long boughtArea) {
+        boolean noWorseThan(Layout other) {
+            if (missing.size() != other.missing.size()) {
+                return missing.size() < other.missing.size();
+            }
+            return cost != other.cost ? cost < other.cost : boughtArea <= other.boughtArea;
+        }
+    }
+
+    /** What was found and what is proven, in millionths. */
+    record Result(List<CutPlan.SheetCut> cuts, List<String> missing, long cost, double bound, boolean proven) {}
+
+    Result plan(Progress progress) {
+        double bound = new SheetBound(problem, fitsOwn, fitsShop).value();
+        Layout best = layOut(emptyOwn(), allPanels(0), 0);
+        for (int o = 1; o < 3; o++) {
+            Layout next = layOut(emptyOwn(), allPanels(o), 0);
+            best = next.noWorseThan(best) ? next : best;
+        }
+        Layout current = best;
+        for (int round = 0; round < rounds && !closed(best, bound) && !progress.cancelled(); round++) {
+            Layout next = round % 400 == 399 ? layOut(emptyOwn(), shuffled(allPanels(round % 3), 0.6), 0.1) : relaid(current);
+            current = next.noWorseThan(current) || round % 400 == 399 ? next : current;
+            best = current.noWorseThan(best) ? current : best;
+        }
+        return result(best, bound);
+    }
+
+    private boolean closed(Layout layout, double bound) {
+        boolean onlyImpossible = layout.missing().stream().noneMatch(i -> fitsOwn[i] || fitsShop[i]);
+        return onlyImpossible && layout.cost() <= bound;
+    }
+
+    private List<List<OpenSheet.Placed>> emptyOwn() {
+        return problem.own().stream().map(_ -> List.<OpenSheet.Placed>of()).toList();
+    }
+
+    private List<Integer> allPanels(int order) {
+        Comparator<Integer> byOnlyOwn = Comparator.comparing(i -> fitsShop[i]);
+        Comparator<Integer> bySize = Comparator.comparingDouble(i -> {
+            SheetProblem.PanelType p = problem.panels().get(i);
+            return -switch (order) {
+                case 0 -> (double) p.width() * p.length();
+                case 1 -> Math.max(p.width(), p.length());
+                default -> p.width() + p.length();
+            };
+        });
+        return IntStream.range(0, problem.panels().size())
+                .boxed()
+                .sorted(byOnlyOwn.thenComparing(bySize))
+                .toList();
+    }
+
+    private List<Integer> shuffled(List<Integer> order, double strength) {
+        double[] keys = new double[problem.panels().size()];
+        for (int n = 0; n < order.size(); n++) {
+            keys[order.get(n)] = n + strength * order.size() * random.nextDouble();
+        }
+        return order.stream().sorted(Comparator.comparingDouble(i -> keys[i])).toList();
+    }
+
+    private Layout relaid(Layout layout) {
+        List<List<OpenSheet.Placed>> own = new ArrayList<>(layout.own());
+        List<Integer> loose = new ArrayList<>(layout.missing());
+        layout.bought().forEach(s -> s.placed().forEach(p -> loose.add(p.panel())));
+        int lifted = own.isEmpty() ? 0 : 1 + random.nextInt(Math.min(3, own.size()));
+        for (int n = 0; n < lifted; n++) {
+            int which = random.nextInt(own.size());
+            own.get(which).forEach(p -> loose.add(p.panel()));
+            own.set(which, List.of());
+        }
+        loose.sort(Comparator.<Integer, Boolean>comparing(i -> fitsShop[i])
+                .thenComparingDouble(i -> -(double) problem.panels().get(i).width()
+                        * problem.panels().get(i).length()));
+        return layOut(own, shuffled(loose, random.nextDouble()), 0.25 * random.nextDouble());
+    }
+
+    /** Lays loose panels on the own sheets that are empty or have been lifted, then on bought ones. */
+    private Layout layOut(List<List<OpenSheet.Placed>> own, List<Integer> loose, double noise) {
+        List<OpenSheet> open = new ArrayList<>();
+        for (int b = 0; b < own.size(); b++) {
+            if (own.get(b).isEmpty()) {
+                open.add(new OpenSheet(problem.own().get(b), problem.kerf(), smallest));
+            }
+        }
+        List<OpenSheet> bought = new ArrayList<>();
+        List<Integer> missing = new ArrayList<>();
+        for (int panel : loose) {
+            if (!put(panel, open, noise) && !put(panel, bought, noise) && !buy(panel, bought)) {
+                missing.add(panel);
+            }
+        }
+        List<List<OpenSheet.Placed>> filled = new ArrayList<>(own);
+        int next = 0;
+        for (int b = 0; b < own.size(); b++) {
+            if (own.get(b).isEmpty()) {
+                filled.set(b, List.copyOf(open.get(next++).placed()));
+            }
+        }
+        long cost = bought.stream().mapToLong(s -> s.bin().price()).sum();
+        long area = bought.stream().flatMap(s -> s.placed().stream()).mapToLong(p -> area(p.panel())).sum();
+        return new Layout(filled, bought, missing, cost, area);
+    }
+
+    /** In square tenths of a millimetre, so that sums stay within a long. */
+    private long area(int panel) {
+        SheetProblem.PanelType type = problem.panels().get(panel);
+        return type.width() / 100_000 * (type.length() / 100_000);
+    }
+
+    private boolean put(int panel, List<OpenSheet> sheets, double noise) {
+        OpenSheet target = null;
+        OpenSheet.Spot best = null;
+        double bestMisfit = Double.POSITIVE_INFINITY;
+        for (OpenSheet sheet : sheets) {
+            OpenSheet.Spot spot = spot(sheet, panel);
+            if (spot != null) {
+                double misfit = spot.misfit() + (noise == 0 ? 0 : noise * random.nextDouble());
+                if (misfit < bestMisfit) {
+                    bestMisfit = misfit;
+                    best = spot;
+                    target = sheet;
+                }
+            }
+        }
+        if (best == null || target == null) {
+            return false;
+        }
+        boolean across = target.acrossKeepsMore(best);
+        target.place(panel, best, noise > 0 && random.nextDouble() < 2 * noise ? !across : across);
+        return true;
+    }
+
+    private boolean buy(int panel, List<OpenSheet> bought) {
+        List<SheetProblem.Bin> fitting = problem.shop().stream()
+                .filter(bin -> spot(new OpenSheet(bin, problem.kerf(), smallest), panel) != null)
+                .sorted(Comparator.comparingDouble(bin -> bin.price() / ((double) bin.width() * bin.length())))
+                .toList();
+        if (fitting.isEmpty()) {
+            return false;
+        }
+        SheetProblem.Bin chosen = fitting.get(rounds > 0 ? random.nextInt(fitting.size()) : 0);
+        OpenSheet sheet = new OpenSheet(chosen, problem.kerf(), smallest);
+        bought.add(sheet);
+        return put(panel, List.of(sheet), 0);
+    }
+
+    private Result result(Layout layout, double bound) {
+        List<CutPlan.SheetCut> cuts = new ArrayList<>();
+        for (int b = 0; b < layout.own().size(); b++) {
+            if (!layout.own().get(b).isEmpty()) {
+                SheetProblem.Bin bin = problem.own().get(b);
+                cuts.add(new CutPlan.SheetCut(bin.source(), bin.copy(), placed(layout.own().get(b))));
+            }
+        }
+        for (SheetProblem.Bin item : problem.shop()) {
+            int copy = 0;
+            for (OpenSheet sheet : layout.bought()) {
+                if (sheet.bin() == item) {
+                    cuts.add(new CutPlan.SheetCut(item.source(), ++copy, placed(sheet.placed())));
+                }
+            }
+        }
+        List<String> missing = layout.missing().stream().map(i -> problem.panels().get(i).id()).toList();
+        boolean proven = closed(layout, bound);
+        return new Result(cuts, missing, layout.cost(), Math.min(bound, layout.cost()), proven);
+    }
+
+    private List<CutPlan.PlacedPanel> placed(List<OpenSheet.Placed> placed) {
+        return placed.stream()
+                .map(p -> new CutPlan.PlacedPanel(
+                        problem.panels().get(p.panel()).id(), new Length(p.x()), new Length(p.y()), p.turned()))
+                .toList();
+    }
+}

@@ -1,0 +1,220 @@
+package reliqua.core.cutting;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.random.RandomGenerator;
+import java.util.random.RandomGeneratorFactory;
+
+/**
+ * Plans the sticks of one section: heuristics for a first plan, column generation for a proven bound, diving and an
+ * integer program for the plan, in that order and only as far as needed. Deterministic for a seed.
+ */
+final class StickPlanner {
+    private static final int DIVES = 3;
+    /** Deterministic seconds of the integer solver on the patterns known so far. */
+    private static final double SOME_EFFORT = 0.08;
+    /** Deterministic seconds on all patterns a cheaper plan could use. */
+    private static final double FULL_EFFORT = 0.4;
+
+    private final StickProblem problem;
+    private final Effort effort;
+    private final PossibleBills bills;
+    private final RandomGenerator random;
+    private final Filler filler;
+
+    /** How hard to try. */
+    enum Effort {
+        /** Heuristics alone, for comparing many designs. */
+        QUICK,
+        /** Everything, for the plan that is sawn. */
+        FULL
+    }
+
+    /** What was found and what is proven, in millionths. */
+    record Result(Packing packing, double bound, boolean proven) {}
+
+    StickPlanner(StickProblem problem, Effort effort, long seed) {
+        this.problem = problem;
+        this.effort = effort;
+        this.random = RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
+        this.filler = new Filler(problem, random);
+        this.bills = new PossibleBills(
+                problem.bins().stream().mapToLong(StickProblem.BinType::price).toArray());
+    }
+
+    Result plan(Progress progress) {
+        int[] copies =
+                problem.bins().stream().mapToInt(b -> b.copies().size()).toArray();
+        Packing best = filler.best(effort == Effort.QUICK ? 2 : rounds(), problem.demands(), copies);
+        double bound = 0;
+        if (!closed(best, bound) && effort == Effort.FULL && NativeSolver.isLoaded()) {
+            return withSolver(best, progress);
+        }
+        return new Result(best, bound, closed(best, bound));
+    }
+
+    /** Many kinds make a round slow, and help the solver more than the heuristic. */
+    private int rounds() {
+        return problem.size() > 50 ? 4 : 14;
+    }
+
+    /** Nothing better exists: the cost meets the bound, and what is missing cannot be held by any stick. */
+    private boolean closed(Packing best, double bound) {
+        return best.cost(problem) <= rounded(bound) && onlyImpossibleMissing(best);
+    }
+
+    private boolean onlyImpossibleMissing(Packing packing) {
+        for (int i = 0; i < packing.missing().length; i++) {
+            if (packing.missing()[i] > 0 && problem.possible(i)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private double rounded(double bound) {
+        return bills.atLeast(bound);
+    }
+
+    private Result withSolver(Packing filled, Progress progress) {
+        Packing first = withoutBuying(filled);
+        if (closed(first, 0)) {
+            return new Result(first, 0, true);
+        }
+        Proof proof = new Proof();
+        try (ColumnGeneration master = new ColumnGeneration(problem, proof.shortage)) {
+            first.patterns().forEach(master::add);
+            proof.total = master.solve(progress);
+            Packing best = search(master, first, proof, progress);
+            return new Result(best, Math.min(best.cost(problem), proof.bound(best)), proof.closes(best));
+        }
+    }
+
+    private Packing search(ColumnGeneration master, Packing first, Proof proof, Progress progress) {
+        Packing best = first;
+        Dive dive = new Dive(problem, filler, random);
+        IntegerMaster integer = new IntegerMaster(problem, bills.step());
+        double[] duals = master.bestDuals();
+        for (int n = 0; n < DIVES && !proof.closes(best) && !progress.cancelled(); n++) {
+            if (n > 0) {
+                master.reset();
+                master.solve(progress);
+            }
+            Packing dived = dive.run(master, n == 0 ? 0 : 0.4, progress);
+            best = better(best, dived);
+            dived.patterns().forEach(master::add);
+            if (n < 2) {
+                best = proveOrImprove(master, integer, best, proof, duals);
+            }
+        }
+        return best;
+    }
+
+    private Packing proveOrImprove(
+            ColumnGeneration master, IntegerMaster integer, Packing first, Proof proof, double[] duals) {
+        Packing best = first;
+        if (!proof.closes(best) && proof.fewestMissing(best)) {
+            best = exhausted(integer, best, proof, duals);
+        }
+        if (!proof.closes(best)) {
+            best = integer.improve(List.copyOf(master.patterns()), best, SOME_EFFORT)
+                    .better()
+                    .orElse(best);
+        }
+        return best;
+    }
+
+    /** Tries all patterns that a cheaper plan could use; either finds one, or proves there is none, or gives up. */
+    private Packing exhausted(IntegerMaster integer, Packing first, Proof proof, double[] duals) {
+        Packing best = first;
+        while (!proof.closes(best) && !proof.tried(best)) {
+            long ceiling = bills.below(best.cost(problem));
+            Optional<List<Pattern>> patterns = candidates(proof, best, ceiling, duals);
+            if (patterns.isEmpty()) {
+                return best;
+            }
+            IntegerMaster.Outcome outcome = integer.below(ceiling, patterns.get(), best, FULL_EFFORT);
+            proof.exhausted = outcome.exhausted();
+            if (outcome.better().isEmpty() || outcome.exhausted()) {
+                return outcome.better().orElse(best);
+            }
+            best = outcome.better().get();
+        }
+        return best;
+    }
+
+    private Optional<List<Pattern>> candidates(Proof proof, Packing best, long ceiling, double[] duals) {
+        return PatternEnumeration.within(problem, duals, ceiling - proof.raw(best), ceiling);
+    }
+
+    /** Tries all patterns that a plan without buying could use, where the heap has length enough. */
+    private Packing withoutBuying(Packing first) {
+        Pricing.Prices byLength = new Pricing(problem).price(lengthDuals(), problem.demands());
+        int[] copies = problem.bins().stream().mapToInt(b -> b.copies().size()).toArray();
+        double bound = byLength.bound(problem.demands(), copies);
+        if (first.unplaced() > 0 || bound > 0.5) {
+            return first;
+        }
+        return PatternEnumeration.within(problem, byLength.fairDuals(), -bound, 0)
+                .flatMap(p -> new IntegerMaster(problem, bills.step()).below(0, p, first, FULL_EFFORT).better())
+                .orElse(first);
+    }
+
+    /** Worth by length, for heaps that might do without buying: then waste is what must not be. */
+    private double[] lengthDuals() {
+        double dearest = problem.bins().stream().mapToLong(StickProblem.BinType::price).max().orElse(0);
+        double longest = problem.pieces().stream().mapToLong(StickProblem.PieceType::length).max().orElse(1);
+        return problem.pieces().stream()
+                .mapToDouble(p -> dearest * (p.length() + problem.kerf()) / longest)
+                .toArray();
+    }
+
+    /**
+     * What the linear program says of whole plans. A missing piece counts as {@code shortage}, which is more than buying
+     * every buyable piece alone, so fewer missing always wins.
+     */
+    private final class Proof {
+        private final double allAlone;
+        private final long shortage;
+        private double total;
+        private boolean exhausted;
+        private final java.util.Set<Long> triedCosts = new java.util.HashSet<>();
+
+        Proof() {
+            double[] single = problem.singlePrices(0);
+            double sum = 0;
+            for (int i = 0; i < single.length; i++) {
+                sum += single[i] * problem.pieces().get(i).demand();
+            }
+            allAlone = sum;
+            shortage = (long) sum + 1_000_000;
+        }
+
+        /** No plan with the fewest missing costs less than this. */
+        double bound(Packing packing) {
+            return exhausted ? packing.cost(problem) : Math.max(0, rounded(raw(packing)));
+        }
+
+        /** The linear bound on the money of a plan with as many missing. */
+        double raw(Packing packing) {
+            return Math.max(0, total - (double) shortage * packing.unplaced());
+        }
+
+        private boolean fewestMissing(Packing packing) {
+            return packing.unplaced() == 0 || packing.unplaced() <= Math.ceil((total - allAlone) / shortage - 1e-9);
+        }
+
+        /** Whether a packing of this cost has been tried before; notes it. */
+        boolean tried(Packing packing) {
+            return !triedCosts.add(packing.cost(problem));
+        }
+
+        boolean closes(Packing packing) {
+            return fewestMissing(packing) && packing.cost(problem) <= bound(packing);
+        }
+    }
+
+    private Packing better(Packing a, Packing b) {
+        return b.betterThan(a, problem) ? b : a;
+    }
+}

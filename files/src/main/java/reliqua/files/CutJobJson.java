@@ -1,0 +1,179 @@
+package reliqua.files;
+
+import java.util.ArrayList;
+import java.util.List;
+import reliqua.core.cutting.CutJob;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Money;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Reads and writes cut jobs, version 1. */
+public final class CutJobJson {
+    private static final JsonMapper MAPPER = JsonMapper.builder().build();
+
+    private CutJobJson() {}
+
+    /**
+     * Reads a job.
+     *
+     * @param name how the text is called in messages, usually the file's name
+     * @throws InputException with every fault found
+     */
+    public static CutJob read(String text, String name) throws InputException {
+        List<String> faults = new ArrayList<>();
+        JsonReader root = JsonReader.of(text, name, faults);
+        if (!root.text("format", "").equals("reliqua-cut-job")) {
+            root.fault("format must be \"reliqua-cut-job\"");
+        }
+        if (root.whole("version", 0) != 1) {
+            root.fault("version must be 1");
+        }
+        try {
+            CutJob job = job(root);
+            if (faults.isEmpty()) {
+                return job;
+            }
+        } catch (IllegalArgumentException e) {
+            root.fault(e.getMessage());
+        }
+        throw new InputException(faults);
+    }
+
+    private static CutJob job(JsonReader root) {
+        return new CutJob(
+                root.mm("kerf"),
+                root.list("sticks", CutJobJson::stick),
+                root.list("sheets", CutJobJson::sheet),
+                root.list("shop", CutJobJson::item),
+                root.list("pieces", CutJobJson::piece),
+                root.list("panels", CutJobJson::panel));
+    }
+
+    private static CutJob.OwnStick stick(JsonReader in) {
+        return new CutJob.OwnStick(
+                in.text("id", ""),
+                in.mm("thickness"),
+                in.mm("width"),
+                in.mm("length"),
+                in.whole("quantity", 1),
+                in.list("flaws", f -> new CutJob.Stretch(f.mm("from"), f.mm("to"))),
+                in.maybeMm("bow").orElse(Length.ZERO));
+    }
+
+    private static CutJob.OwnSheet sheet(JsonReader in) {
+        return new CutJob.OwnSheet(
+                in.text("id", ""),
+                in.mm("thickness"),
+                in.mm("width"),
+                in.mm("length"),
+                in.whole("quantity", 1),
+                in.list("flaws", f -> new CutJob.Box(f.mm("x"), f.mm("y"), f.mm("width"), f.mm("length"))));
+    }
+
+    private static CutJob.ShopItem item(JsonReader in) {
+        String kind = in.text("kind", "");
+        if (!kind.equals("stick") && !kind.equals("sheet")) {
+            in.fault("kind must be \"stick\" or \"sheet\"");
+        }
+        return new CutJob.ShopItem(
+                in.text("id", ""),
+                kind.equals("sheet"),
+                in.mm("thickness"),
+                in.mm("width"),
+                in.mm("length"),
+                in.money("price"));
+    }
+
+    private static CutJob.Piece piece(JsonReader in) {
+        return new CutJob.Piece(
+                in.text("id", ""),
+                in.mm("thickness"),
+                in.mm("width"),
+                in.mm("length"),
+                in.whole("quantity", 1),
+                in.maybeMm("maxBow"));
+    }
+
+    private static CutJob.Panel panel(JsonReader in) {
+        return new CutJob.Panel(
+                in.text("id", ""),
+                in.mm("thickness"),
+                in.mm("width"),
+                in.mm("length"),
+                in.whole("quantity", 1),
+                in.flag("turn", false));
+    }
+
+    /** Writes a job; lengths that are no whole micrometres are rounded (parts up, material down). */
+    public static String write(CutJob job) {
+        ObjectNode root = MAPPER.createObjectNode();
+        root.put("format", "reliqua-cut-job").put("version", 1);
+        root.put("kerf", up(job.kerf()));
+        ArrayNode sticks = root.putArray("sticks");
+        for (CutJob.OwnStick stick : job.sticks()) {
+            ObjectNode node = sticks.addObject().put("id", stick.id());
+            sizes(node, stick.thickness(), stick.width(), down(stick.length()));
+            node.put("quantity", stick.quantity()).put("bow", up(stick.bow()));
+            ArrayNode flaws = node.putArray("flaws");
+            stick.flaws()
+                    .forEach(f -> flaws.addObject().put("from", down(f.from())).put("to", up(f.to())));
+        }
+        ArrayNode sheets = root.putArray("sheets");
+        for (CutJob.OwnSheet sheet : job.sheets()) {
+            ObjectNode node = sheets.addObject().put("id", sheet.id());
+            node.put("thickness", near(sheet.thickness())).put("width", down(sheet.width()));
+            node.put("length", down(sheet.length())).put("quantity", sheet.quantity());
+            ArrayNode flaws = node.putArray("flaws");
+            sheet.flaws()
+                    .forEach(f -> flaws.addObject()
+                            .put("x", near(f.x()))
+                            .put("y", near(f.y()))
+                            .put("width", up(f.width()))
+                            .put("length", up(f.length())));
+        }
+        ArrayNode shop = root.putArray("shop");
+        for (CutJob.ShopItem item : job.shop()) {
+            ObjectNode node = shop.addObject().put("id", item.id()).put("kind", item.sheet() ? "sheet" : "stick");
+            node.put("thickness", near(item.thickness()));
+            node.put("width", item.sheet() ? down(item.width()) : near(item.width()));
+            node.put("length", down(item.length())).put("price", money(item.price()));
+        }
+        ArrayNode pieces = root.putArray("pieces");
+        for (CutJob.Piece piece : job.pieces()) {
+            ObjectNode node = pieces.addObject().put("id", piece.id());
+            sizes(node, piece.thickness(), piece.width(), up(piece.length()));
+            node.put("quantity", piece.quantity());
+            piece.maxBow().ifPresent(bow -> node.put("maxBow", down(bow)));
+        }
+        ArrayNode panels = root.putArray("panels");
+        for (CutJob.Panel panel : job.panels()) {
+            ObjectNode node = panels.addObject().put("id", panel.id());
+            node.put("thickness", near(panel.thickness())).put("width", up(panel.width()));
+            node.put("length", up(panel.length())).put("quantity", panel.quantity());
+            node.put("turn", panel.turn());
+        }
+        return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(root);
+    }
+
+    private static void sizes(ObjectNode node, Length thickness, Length width, double length) {
+        node.put("thickness", near(thickness)).put("width", near(width)).put("length", length);
+    }
+
+    private static double near(Length length) {
+        return Math.round(length.nm() / 1000.0) / 1000.0;
+    }
+
+    private static double up(Length length) {
+        return Math.ceilDiv(length.nm(), 1000L) / 1000.0;
+    }
+
+    private static double down(Length length) {
+        return Math.floorDiv(length.nm(), 1000L) / 1000.0;
+    }
+
+    private static double money(Money money) {
+        return money.amount();
+    }
+}

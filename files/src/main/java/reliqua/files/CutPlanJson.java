@@ -1,0 +1,46 @@
+package reliqua.files;
+
+import java.util.Locale;
+import java.util.OptionalDouble;
+import reliqua.core.cutting.CutPlan;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Writes cut plans, version 1. */
+public final class CutPlanJson {
+    private static final JsonMapper MAPPER = JsonMapper.builder().build();
+
+    private CutPlanJson() {}
+
+    /** The plan as JSON; {@code seconds} is written when the planning was timed. */
+    public static String write(CutPlan plan, OptionalDouble seconds) {
+        ObjectNode root = MAPPER.createObjectNode();
+        root.put("format", "reliqua-cut-plan").put("version", 1);
+        ArrayNode sticks = root.putArray("sticks");
+        for (CutPlan.StickCut cut : plan.sticks()) {
+            ObjectNode node = sticks.addObject().put("source", cut.source()).put("copy", cut.copy());
+            ArrayNode pieces = node.putArray("pieces");
+            cut.pieces()
+                    .forEach(p -> pieces.addObject().put("id", p.id()).put("at", p.at().toMm()));
+        }
+        ArrayNode sheets = root.putArray("sheets");
+        for (CutPlan.SheetCut cut : plan.sheets()) {
+            ObjectNode node = sheets.addObject().put("source", cut.source()).put("copy", cut.copy());
+            ArrayNode panels = node.putArray("panels");
+            cut.panels()
+                    .forEach(p -> panels.addObject()
+                            .put("id", p.id())
+                            .put("x", p.x().toMm())
+                            .put("y", p.y().toMm())
+                            .put("turned", p.turned()));
+        }
+        ArrayNode unplaced = root.putArray("unplaced");
+        plan.unplaced().forEach((id, n) -> unplaced.addObject().put("id", id).put("quantity", n));
+        root.put("cost", plan.cost().amount());
+        root.put("lowerBound", plan.lowerBound().amount());
+        root.put("status", plan.status().name().toLowerCase(Locale.ROOT));
+        seconds.ifPresent(s -> root.put("seconds", s));
+        return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(root);
+    }
+}

@@ -1,0 +1,198 @@
+package reliqua.files;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Money;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Reads values out of a JSON object and collects every fault with its place, instead of stopping at the first. */
+final class JsonReader {
+    private static final JsonMapper MAPPER = JsonMapper.builder()
+            .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
+            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+            .build();
+    private static final BigDecimal NM_PER_MM = BigDecimal.valueOf(1_000_000);
+
+    private final JsonNode node;
+    private final String place;
+    private final List<String> faults;
+
+    private JsonReader(JsonNode node, String place, List<String> faults) {
+        this.node = node;
+        this.place = place;
+        this.faults = faults;
+    }
+
+    /** The object a text holds; {@code name} is how the text is called in messages. */
+    static JsonReader of(String text, String name, List<String> faults) throws InputException {
+        JsonNode node;
+        try {
+            node = MAPPER.readTree(text);
+        } catch (JacksonException e) {
+            String where = e.getLocation() == null ? "" : " at line " + e.getLocation().getLineNr();
+            throw new InputException(name + where + ": this is not JSON (" + e.getOriginalMessage() + ")");
+        }
+        if (!node.isObject()) {
+            throw new InputException(name + ": the whole text must be one JSON object { ... }");
+        }
+        return new JsonReader(node, name, faults);
+    }
+
+    void fault(String what) {
+        faults.add(place + ": " + what);
+    }
+
+    boolean has(String field) {
+        return node.hasNonNull(field);
+    }
+
+    String place() {
+        return place;
+    }
+
+    String text(String field, String otherwise) {
+        JsonNode value = node.get(field);
+        if (value == null || value.isNull()) {
+            return otherwise;
+        }
+        if (!value.isString()) {
+            fault(field + " must be a text in quotes");
+            return otherwise;
+        }
+        return value.asString();
+    }
+
+    boolean flag(String field, boolean otherwise) {
+        JsonNode value = node.get(field);
+        if (value == null || value.isNull()) {
+            return otherwise;
+        }
+        if (!value.isBoolean()) {
+            fault(field + " must be true or false");
+            return otherwise;
+        }
+        return value.booleanValue();
+    }
+
+    int whole(String field, int otherwise) {
+        JsonNode value = node.get(field);
+        if (value == null || value.isNull()) {
+            return otherwise;
+        }
+        if (!value.isInt()) {
+            fault(field + " must be a whole number");
+            return otherwise;
+        }
+        return value.intValue();
+    }
+
+    Optional<BigDecimal> number(String field) {
+        JsonNode value = node.get(field);
+        if (value == null || value.isNull()) {
+            return Optional.empty();
+        }
+        if (!value.isNumber()) {
+            fault(field + " must be a number");
+            return Optional.empty();
+        }
+        BigDecimal number = value.decimalValue();
+        if (number.abs().compareTo(BigDecimal.valueOf(1_000_000_000L)) > 0) {
+            fault(field + " is " + number.toPlainString() + "; that is too large");
+            return Optional.empty();
+        }
+        return Optional.of(number);
+    }
+
+    /** A length in millimetres, required. */
+    Length mm(String field) {
+        Optional<BigDecimal> number = number(field);
+        if (number.isEmpty()) {
+            if (!has(field)) {
+                fault(field + " is missing; give it in millimetres");
+            }
+            return Length.mm(1);
+        }
+        return length(number.get());
+    }
+
+    /** A length in millimetres, or nothing. */
+    Optional<Length> maybeMm(String field) {
+        return number(field).map(JsonReader::length);
+    }
+
+    private static Length length(BigDecimal mm) {
+        return new Length(mm.multiply(NM_PER_MM)
+                .setScale(0, java.math.RoundingMode.HALF_UP)
+                .longValueExact());
+    }
+
+    Money money(String field) {
+        Optional<BigDecimal> number = number(field);
+        if (number.isEmpty() && !has(field)) {
+            fault(field + " is missing; give the price");
+        }
+        return Money.of(number.map(BigDecimal::doubleValue).orElse(0.0));
+    }
+
+    /** An inner object, if there is one. */
+    Optional<JsonReader> inner(String field) {
+        JsonNode value = node.get(field);
+        if (value == null || value.isNull()) {
+            return Optional.empty();
+        }
+        if (!value.isObject()) {
+            fault(field + " must be an object { ... }");
+            return Optional.empty();
+        }
+        return Optional.of(new JsonReader(value, place + "." + field, faults));
+    }
+
+    /** The texts of a list. */
+    List<String> texts(String field) {
+        List<String> texts = new ArrayList<>();
+        JsonNode value = node.get(field);
+        if (value != null && value.isArray()) {
+            value.forEach(v -> texts.add(v.asString()));
+        }
+        return texts;
+    }
+
+    /** Every object of a list; an entry that its reader refuses becomes a fault. */
+    <T> List<T> list(String field, Function<JsonReader, T> reader) {
+        List<T> values = new ArrayList<>();
+        JsonNode list = node.get(field);
+        if (list == null || list.isNull()) {
+            return values;
+        }
+        if (!list.isArray()) {
+            fault(field + " must be a list [ ... ]");
+            return values;
+        }
+        for (int n = 0; n < list.size(); n++) {
+            JsonNode entry = list.get(n);
+            String id = entry.path("id").asString("");
+            String where = place + " > " + field + "[" + n + "]" + (id.isEmpty() ? "" : " (" + id + ")");
+            if (!entry.isObject()) {
+                faults.add(where + ": must be an object { ... }");
+                continue;
+            }
+            int before = faults.size();
+            try {
+                T value = reader.apply(new JsonReader(entry, where, faults));
+                if (faults.size() == before) {
+                    values.add(value);
+                }
+            } catch (IllegalArgumentException e) {
+                faults.add(where + ": " + e.getMessage());
+            }
+        }
+        return values;
+    }
+}
