@@ -1,0 +1,93 @@
+package reliqua.core.coop;
+
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+import reliqua.core.measure.Length;
+
+/** How two solids meet: by how much they overlap, and over what area they touch. Figures in millimetres. */
+public final class Contact {
+    private static final Length NEAR = new Length(100_000);
+    private static final double NEAR_MM = 0.1;
+    private static final int SLICES = 64;
+
+    private Contact() {}
+
+    /** Volume they share, in cubic millimetres; zero when they only touch. */
+    public static double overlap(Solid a, Solid b) {
+        if (!a.bounds().near(b.bounds(), Length.ZERO)) {
+            return 0;
+        }
+        if (a.along() == b.along() || a.isBox() || b.isBox()) {
+            Solid first = a.isBox() ? a.recast(b.along()) : a;
+            Solid second = b.isBox() ? b.recast(first.along()) : b;
+            double depth = along(first, second);
+            return depth <= 0 ? 0 : first.profile().intersection(second.profile()).getArea() * depth;
+        }
+        return sliced(a, b);
+    }
+
+    /** Area over which they touch, in square millimetres; zero when they do not meet or only along an edge. */
+    public static double area(Solid a, Solid b) {
+        if (!a.bounds().near(b.bounds(), NEAR) || !(a.along() == b.along() || a.isBox() || b.isBox())) {
+            return 0;
+        }
+        Solid first = a.isBox() ? a.recast(b.along()) : a;
+        Solid second = b.isBox() ? b.recast(first.along()) : b;
+        double depth = along(first, second);
+        if (Math.abs(depth) <= NEAR_MM) {
+            return first.profile().intersection(second.profile()).getArea();
+        }
+        if (depth < 0) {
+            return 0;
+        }
+        Geometry grown = first.profile().buffer(NEAR_MM);
+        return grown.intersection(second.profile()).getArea() / NEAR_MM * depth;
+    }
+
+    private static double along(Solid a, Solid b) {
+        return a.to().min(b.to()).minus(a.from().max(b.from())).toMm();
+    }
+
+    /** Prisms along different axes share the third: the overlap is summed over slices across it. */
+    private static double sliced(Solid a, Solid b) {
+        Axis shared = a.along() != Axis.X && b.along() != Axis.X
+                ? Axis.X
+                : a.along() != Axis.Y && b.along() != Axis.Y ? Axis.Y : Axis.Z;
+        double[] range = range(a, shared);
+        double[] other = range(b, shared);
+        double low = Math.max(range[0], other[0]);
+        double high = Math.min(range[1], other[1]);
+        double sum = 0;
+        for (int n = 0; n < SLICES && high > low; n++) {
+            double at = low + (n + 0.5) * (high - low) / SLICES;
+            sum += width(a, shared, at, b) * width(b, shared, at, a) * (high - low) / SLICES;
+        }
+        return sum;
+    }
+
+    private static double[] range(Solid solid, Axis axis) {
+        Bounds b = solid.bounds();
+        return switch (axis) {
+            case X -> new double[] {b.x0().toMm(), b.x1().toMm()};
+            case Y -> new double[] {b.y0().toMm(), b.y1().toMm()};
+            case Z -> new double[] {b.z0().toMm(), b.z1().toMm()};
+        };
+    }
+
+    /** How wide the profile of {@code solid} is at a height of the shared axis, within the reach of the other prism. */
+    private static double width(Solid solid, Axis shared, double at, Solid other) {
+        Polygon profile = solid.profile();
+        // Of (y, z), (x, z) and (x, y) the second is the shared axis when it is z, or y of a prism along z.
+        boolean sharedIsV = shared == Axis.Z || shared == Axis.Y && solid.along() == Axis.Z;
+        double from = other.from().toMm();
+        double to = other.to().toMm();
+        Coordinate one = sharedIsV ? new Coordinate(from, at) : new Coordinate(at, from);
+        Coordinate two = sharedIsV ? new Coordinate(to, at) : new Coordinate(at, to);
+        return new GeometryFactory()
+                .createLineString(new Coordinate[] {one, two})
+                .intersection(profile)
+                .getLength();
+    }
+}

@@ -1,0 +1,80 @@
+package reliqua.core.coop;
+
+import java.util.List;
+import java.util.Optional;
+import reliqua.core.measure.Angle;
+import reliqua.core.measure.Area;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Weight;
+
+/**
+ * A coop, whole: what it is made of and what can be measured of it.
+ *
+ * @param parts every part, in the order of the build
+ * @param openings every hole in the closed boundary
+ * @param measures what can be measured
+ */
+public record Coop(List<Part> parts, List<Opening> openings, Measures measures) {
+    /** Copies the lists. */
+    public Coop {
+        parts = List.copyOf(parts);
+        openings = List.copyOf(openings);
+    }
+
+    /** The part with this mark. */
+    public Optional<Part> find(String mark) {
+        return parts.stream().filter(p -> p.mark().equals(mark)).findFirst();
+    }
+
+    /** Parts of one role. */
+    public List<Part> of(Role role) {
+        return parts.stream().filter(p -> p.role() == role).toList();
+    }
+
+    /** The box that holds the house without the apron on the ground. */
+    public Bounds bounds() {
+        return parts.stream()
+                .filter(p -> p.role() != Role.APRON)
+                .map(p -> p.solid().bounds())
+                .reduce(Bounds::with)
+                .orElseThrow();
+    }
+
+    /**
+     * What can be measured of a coop.
+     *
+     * @param width outer width of the frame
+     * @param depth outer depth of the frame
+     * @param height from the ground to the ridge
+     * @param floor clear floor inside the framing
+     * @param floorHeight of the deck above the ground
+     * @param clearBelow from the ground to the floor frame
+     * @param roost length of all bars
+     * @param roostTop of the lowest bar above the floor
+     * @param nests boxes
+     * @param nestEntrance lip of the nest entrances above the floor
+     * @param vents permanent openings
+     * @param headroom least from a roost to the rafters
+     * @param reach from the clean-out door to the farthest corner of the floor
+     * @param pitch of the roof
+     * @param rampPitch of the ramp
+     * @param weight of everything, dry
+     */
+    public record Measures(
+            Length width,
+            Length depth,
+            Length height,
+            Area floor,
+            Length floorHeight,
+            Length clearBelow,
+            Length roost,
+            Length roostTop,
+            int nests,
+            Length nestEntrance,
+            Area vents,
+            Length headroom,
+            Length reach,
+            Angle pitch,
+            Angle rampPitch,
+            Weight weight) {}
+}

@@ -1,0 +1,32 @@
+package reliqua.core.coop;
+
+import reliqua.core.measure.Area;
+import reliqua.core.measure.Length;
+
+/**
+ * A hole in the closed boundary and what closes it.
+ *
+ * @param kind what for
+ * @param width clear
+ * @param height clear
+ * @param bottom of the opening above the house floor
+ */
+public record Opening(Kind kind, Length width, Length height, Length bottom) {
+    /** What an opening is for. */
+    public enum Kind {
+        POP_DOOR,
+        CLEAN_OUT_DOOR,
+        NEST_ENTRANCE,
+        EAVE_VENT,
+        WALL_VENT
+    }
+
+    public Area area() {
+        return Area.of(width, height);
+    }
+
+    /** Whether it is a permanent vent, closed by mesh alone. */
+    public boolean isVent() {
+        return kind == Kind.EAVE_VENT || kind == Kind.WALL_VENT;
+    }
+}

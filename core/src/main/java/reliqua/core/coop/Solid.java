@@ -1,0 +1,104 @@
+package reliqua.core.coop;
+
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
+import reliqua.core.measure.Length;
+
+/**
+ * A straight prism: a profile drawn in the plane of two axes and carried along the third. Every part of a coop is one:
+ * a stick, a panel with its openings, a sloped rafter with its seats, a sheet of roofing.
+ *
+ * @param along the axis it is carried along
+ * @param outline corners of the profile in order; no corner twice. For {@code along} X they are (y, z), for Y (x, z), for
+ *     Z (x, y)
+ * @param holes openings inside the outline, each in order
+ * @param from where it begins along the axis
+ * @param to where it ends, beyond {@code from}
+ */
+public record Solid(Axis along, List<Corner> outline, List<List<Corner>> holes, Length from, Length to) {
+    private static final GeometryFactory GEOMETRY = new GeometryFactory();
+
+    /** Refuses fewer than three corners and a prism without extent. */
+    public Solid {
+        outline = List.copyOf(outline);
+        holes = holes.stream().map(List::copyOf).toList();
+        if (outline.size() < 3 || from.compareTo(to) >= 0) {
+            throw new IllegalArgumentException("a solid along " + along + " from " + from + " to " + to + " with "
+                    + outline.size() + " corners has no volume");
+        }
+    }
+
+    /** An upright box. */
+    public static Solid box(Length x0, Length x1, Length y0, Length y1, Length z0, Length z1) {
+        return new Solid(Axis.Z, rectangle(x0, x1, y0, y1), List.of(), z0, z1);
+    }
+
+    /** The four corners of an upright rectangle. */
+    public static List<Corner> rectangle(Length u0, Length u1, Length v0, Length v1) {
+        return List.of(new Corner(u0, v0), new Corner(u1, v0), new Corner(u1, v1), new Corner(u0, v1));
+    }
+
+    /** The box that just holds it. */
+    public Bounds bounds() {
+        Length u0 = outline.getFirst().u();
+        Length u1 = u0;
+        Length v0 = outline.getFirst().v();
+        Length v1 = v0;
+        for (Corner corner : outline) {
+            u0 = u0.min(corner.u());
+            u1 = u1.max(corner.u());
+            v0 = v0.min(corner.v());
+            v1 = v1.max(corner.v());
+        }
+        return switch (along) {
+            case X -> new Bounds(from, to, u0, u1, v0, v1);
+            case Y -> new Bounds(u0, u1, from, to, v0, v1);
+            case Z -> new Bounds(u0, u1, v0, v1, from, to);
+        };
+    }
+
+    /** Whether it is an upright box without holes. */
+    public boolean isBox() {
+        if (outline.size() != 4 || !holes.isEmpty()) {
+            return false;
+        }
+        Bounds b = new Solid(Axis.Z, outline, List.of(), Length.ZERO, Length.mm(1)).bounds();
+        return outline.stream()
+                .allMatch(c -> (c.u().equals(b.x0()) || c.u().equals(b.x1()))
+                        && (c.v().equals(b.y0()) || c.v().equals(b.y1())));
+    }
+
+    /** The same box carried along another axis; only for boxes. */
+    Solid recast(Axis axis) {
+        Bounds b = bounds();
+        return switch (axis) {
+            case X -> new Solid(Axis.X, rectangle(b.y0(), b.y1(), b.z0(), b.z1()), List.of(), b.x0(), b.x1());
+            case Y -> new Solid(Axis.Y, rectangle(b.x0(), b.x1(), b.z0(), b.z1()), List.of(), b.y0(), b.y1());
+            case Z -> box(b.x0(), b.x1(), b.y0(), b.y1(), b.z0(), b.z1());
+        };
+    }
+
+    /** The profile in millimetres. */
+    public Polygon profile() {
+        return GEOMETRY.createPolygon(
+                ring(outline), holes.stream().map(Solid::ring).toArray(LinearRing[]::new));
+    }
+
+    private static LinearRing ring(List<Corner> corners) {
+        Coordinate[] points = new Coordinate[corners.size() + 1];
+        for (int i = 0; i < corners.size(); i++) {
+            points[i] = new Coordinate(
+                    corners.get(i).u().toMm(), corners.get(i).v().toMm());
+        }
+        points[corners.size()] = points[0].copy();
+        return GEOMETRY.createLinearRing(points);
+    }
+
+    /** Volume in cubic metres. */
+    public double cubicMetres() {
+        return profile().getArea() * to.minus(from).toMm() * 1e-9;
+    }
+}

@@ -1,0 +1,211 @@
+package reliqua.core.coop.family;
+
+import java.util.ArrayList;
+import java.util.List;
+import reliqua.core.coop.Axis;
+import reliqua.core.coop.Corner;
+import reliqua.core.coop.Opening;
+import reliqua.core.coop.Role;
+import reliqua.core.coop.Solid;
+import reliqua.core.flock.Needs;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Sum;
+
+/** The front wall with pop door and clean-out door, and the plain back wall; both with plates along the whole width. */
+final class EndWallBuilder {
+    private final RaisedLayout at;
+    private final PartsBook book;
+    private final Length st;
+    private final Length sd;
+
+    EndWallBuilder(RaisedLayout at, PartsBook book) {
+        this.at = at;
+        this.book = book;
+        this.st = at.wall().thickness();
+        this.sd = at.wall().width();
+    }
+
+    private List<Length> backStuds() {
+        return Spacing.even(Length.ZERO, at.d.width(), st, RaisedLayout.MEMBERS_APART);
+    }
+
+    private List<Length> frontStuds() {
+        List<Length> studs = new ArrayList<>();
+        studs.add(Length.ZERO);
+        Length popLeft = at.pop().from().minus(st);
+        if (popLeft.isPositive()) {
+            studs.add(popLeft);
+        }
+        studs.add(at.pop().to());
+        studs.addAll(frontMiddle());
+        studs.add(at.door().from().minus(st));
+        studs.add(at.door().to());
+        studs.add(at.d.width().minus(st));
+        return studs;
+    }
+
+    /** Studs between the two doors: for a seam, or because the doors stand far apart. */
+    private List<Length> frontMiddle() {
+        Length from = at.pop().to();
+        Length to = at.door().from();
+        Length room = to.minus(from).minus(st.times(2));
+        boolean wanted = at.frontHasSeam() || room.compareTo(RaisedLayout.MEMBERS_APART) > 0;
+        if (!wanted || room.compareTo(st) < 0) {
+            return List.of();
+        }
+        int bays = Math.max(2, (int) Math.ceilDiv(room.plus(st).nm(), RaisedLayout.MEMBERS_APART.nm()));
+        List<Length> middle = new ArrayList<>();
+        for (int i = 1; i < bays; i++) {
+            Length run = to.minus(from).minus(st);
+            middle.add(from.plus(run.times(i).dividedBy(bays)));
+        }
+        return middle;
+    }
+
+    void frame() {
+        wall(Length.ZERO, at.frontTop(), frontStuds());
+        Length y = at.d.depth().minus(sd);
+        wall(y, at.backTop(), backStuds());
+        cross(Role.SILL, at.pop(), at.popSill().minus(st));
+        cross(Role.HEADER, at.pop(), at.popTop());
+        cross(Role.HEADER, at.door(), at.doorTop());
+    }
+
+    private void wall(Length y, Length top, List<Length> studs) {
+        Length width = at.d.width();
+        Length deck = at.deckTop();
+        book.stick(Role.PLATE, at.wall(), width, Solid.box(Length.ZERO, width, y, y.plus(sd), deck, deck.plus(st)));
+        book.stick(Role.PLATE, at.wall(), width, Solid.box(Length.ZERO, width, y, y.plus(sd), top.minus(st), top));
+        Length length = top.minus(deck).minus(st.times(2));
+        for (Length x : studs) {
+            book.stick(
+                    Role.STUD,
+                    at.wall(),
+                    length,
+                    Solid.box(x, x.plus(st), y, y.plus(sd), deck.plus(st), top.minus(st)));
+        }
+        if (at.wallVent().isPositive()) {
+            ventSills(y, top.minus(st).minus(at.wallVent()), studs);
+        }
+    }
+
+    private void ventSills(Length y, Length bottom, List<Length> studs) {
+        for (int i = 0; i + 1 < studs.size(); i++) {
+            Length x0 = studs.get(i).plus(st);
+            Length x1 = studs.get(i + 1);
+            if (x1.compareTo(x0) <= 0) {
+                continue;
+            }
+            book.stick(
+                    Role.SILL,
+                    at.wall(),
+                    x1.minus(x0),
+                    Solid.box(x0, x1, y, y.plus(sd), bottom.minus(st), bottom));
+            book.opening(new Opening(
+                    Opening.Kind.WALL_VENT, x1.minus(x0), at.wallVent(), bottom.minus(at.deckTop())));
+        }
+    }
+
+    private void cross(Role role, RaisedLayout.Between opening, Length bottom) {
+        book.stick(
+                role,
+                at.wall(),
+                opening.width(),
+                Solid.box(opening.from(), opening.to(), Length.ZERO, sd, bottom, bottom.plus(st)));
+    }
+
+    /** Skins of both walls; returns the mark of the front panel that the door is cut out of. */
+    String skins() throws Unbuildable {
+        String doorPanel = frontSkin();
+        Length t = at.skin();
+        Length y = at.d.depth();
+        Length top = at.rafterBottom(y.plus(t)).floorTo(at.c.step()).min(skinTop(at.backTop()));
+        Length half = st.half();
+        List<Length> allowed = backStuds().stream().map(x -> x.plus(half)).toList();
+        List<Length> seams = columns(allowed);
+        for (int i = 0; i + 1 < seams.size(); i++) {
+            Length x0 = seams.get(i);
+            Length x1 = seams.get(i + 1);
+            book.panel(
+                    Role.SKIN,
+                    t,
+                    x1.minus(x0),
+                    top.minus(at.d.legs()),
+                    Solid.box(x0, x1, y, y.plus(t), at.d.legs(), top));
+        }
+        return doorPanel;
+    }
+
+    /** Where a wall's skin ends: at the plate, or below its vent strip. */
+    private Length skinTop(Length plateTop) {
+        return at.wallVent().isPositive() ? plateTop.minus(st).minus(at.wallVent()) : plateTop;
+    }
+
+    private List<Length> columns(List<Length> allowed) throws Unbuildable {
+        List<Length> seams = Spacing.seams(Length.ZERO, at.d.width(), allowed, at.c.widestPanel());
+        RaisedLayout.require(!seams.isEmpty(), Sum.of("family.seams", at.c.widestPanel()));
+        return seams;
+    }
+
+    private String frontSkin() throws Unbuildable {
+        Length t = at.skin();
+        Length top = skinTop(at.frontTop());
+        Length half = st.half();
+        List<Length> seams = columns(frontMiddle().stream().map(x -> x.plus(half)).toList());
+        String doorPanel = "";
+        for (int i = 0; i + 1 < seams.size(); i++) {
+            Length x0 = seams.get(i);
+            Length x1 = seams.get(i + 1);
+            List<List<Corner>> holes = new ArrayList<>();
+            boolean hasPop = within(at.pop(), x0, x1);
+            boolean hasDoor = within(at.door(), x0, x1);
+            if (hasPop) {
+                holes.add(Solid.rectangle(at.pop().from(), at.pop().to(), at.popSill(), at.popTop()));
+            }
+            if (hasDoor) {
+                holes.add(doorHole());
+            }
+            String mark = book.panel(
+                    Role.SKIN,
+                    t,
+                    x1.minus(x0),
+                    top.minus(at.d.legs()),
+                    new Solid(
+                            Axis.Y,
+                            Solid.rectangle(x0, x1, at.d.legs(), top),
+                            holes,
+                            t.negated(),
+                            Length.ZERO));
+            doorPanel = hasDoor ? mark : doorPanel;
+        }
+        openings();
+        return doorPanel;
+    }
+
+    private List<Corner> doorHole() {
+        Length stop = RaisedLayout.DOOR_STOP;
+        return Solid.rectangle(
+                at.door().from().minus(stop),
+                at.door().to().plus(stop),
+                at.doorBottom().minus(stop),
+                at.doorTop().plus(stop));
+    }
+
+    private void openings() {
+        book.opening(new Opening(
+                Opening.Kind.POP_DOOR, at.pop().width(), needs().popDoorHeight(), Needs.LITTER_SILL));
+        book.opening(new Opening(
+                Opening.Kind.CLEAN_OUT_DOOR,
+                at.door().width(),
+                at.doorTop().minus(at.doorBottom()),
+                at.doorBottom().minus(at.deckTop())));
+    }
+
+    private Needs needs() {
+        return at.needs;
+    }
+
+    private static boolean within(RaisedLayout.Between opening, Length x0, Length x1) {
+        return opening.from().atLeast(x0) && opening.to().atMost(x1);
+    }
+}

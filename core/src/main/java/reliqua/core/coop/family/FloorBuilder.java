@@ -1,0 +1,94 @@
+package reliqua.core.coop.family;
+
+import java.util.List;
+import reliqua.core.coop.Role;
+import reliqua.core.coop.Solid;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Sum;
+
+/** Legs inside the corners of a frame of rims and joists, and the deck on top. */
+final class FloorBuilder {
+    private static final Length LEGS_APART = Length.mm(1850);
+    private static final Length THICK_DECK = Length.mm(15);
+    private static final Length MIDDLING_DECK = Length.mm(11);
+
+    private final RaisedLayout at;
+    private final PartsBook book;
+
+    FloorBuilder(RaisedLayout at, PartsBook book) {
+        this.at = at;
+        this.book = book;
+    }
+
+    /** A thin deck wants its joists closer. */
+    private Length joistsApart() {
+        if (at.c.deck().atLeast(THICK_DECK)) {
+            return RaisedLayout.MEMBERS_APART;
+        }
+        return at.c.deck().atLeast(MIDDLING_DECK) ? Length.mm(460) : Length.mm(310);
+    }
+
+    private List<Length> joistEdges() {
+        return Spacing.even(Length.ZERO, at.d.width(), at.floor().thickness(), joistsApart());
+    }
+
+    void build() throws Unbuildable {
+        Length jt = at.floor().thickness();
+        Length bottom = at.d.legs();
+        Length top = at.joistTop();
+        Length width = at.d.width();
+        Length depth = at.d.depth();
+        legs();
+        for (Length y : List.of(Length.ZERO, depth.minus(jt))) {
+            book.stick(Role.RIM, at.floor(), width, Solid.box(Length.ZERO, width, y, y.plus(jt), bottom, top));
+        }
+        for (Length x : joistEdges()) {
+            book.stick(
+                    Role.JOIST,
+                    at.floor(),
+                    depth.minus(jt.times(2)),
+                    Solid.box(x, x.plus(jt), jt, depth.minus(jt), bottom, top));
+        }
+        deck();
+    }
+
+    private void legs() throws Unbuildable {
+        Length jt = at.floor().thickness();
+        Length across = at.leg().width();
+        Length deep = at.leg().thickness();
+        List<Length> joists = joistEdges();
+        RaisedLayout.require(
+                joists.get(1).atLeast(jt.plus(across)), Sum.of("family.legsCrowded", at.d.width()));
+        int pairs = (int) Math.max(2, 1 + Math.ceilDiv(at.d.width().nm(), LEGS_APART.nm()));
+        for (int pair = 0; pair < pairs; pair++) {
+            int joist = pair * (joists.size() - 1) / (pairs - 1);
+            Length x = pair == pairs - 1
+                    ? joists.getLast().minus(across)
+                    : joists.get(joist).plus(jt);
+            for (Length y : List.of(jt, at.d.depth().minus(jt).minus(deep))) {
+                book.stick(
+                        Role.LEG,
+                        at.leg(),
+                        at.joistTop(),
+                        Solid.box(x, x.plus(across), y, y.plus(deep), Length.ZERO, at.joistTop()));
+            }
+        }
+    }
+
+    private void deck() throws Unbuildable {
+        Length half = at.floor().thickness().half();
+        List<Length> allowed = joistEdges().stream().map(x -> x.plus(half)).toList();
+        List<Length> seams = Spacing.seams(Length.ZERO, at.d.width(), allowed, at.c.widestPanel());
+        RaisedLayout.require(!seams.isEmpty(), Sum.of("family.seams", at.c.widestPanel()));
+        for (int i = 0; i + 1 < seams.size(); i++) {
+            Length x0 = seams.get(i);
+            Length x1 = seams.get(i + 1);
+            book.panel(
+                    Role.DECK,
+                    at.c.deck(),
+                    x1.minus(x0),
+                    at.d.depth(),
+                    Solid.box(x0, x1, Length.ZERO, at.d.depth(), at.joistTop(), at.deckTop()));
+        }
+    }
+}

@@ -1,0 +1,75 @@
+package reliqua.core.coop.family;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import reliqua.core.coop.Opening;
+import reliqua.core.coop.Part;
+import reliqua.core.coop.Role;
+import reliqua.core.coop.Solid;
+import reliqua.core.measure.Angle;
+import reliqua.core.measure.Length;
+import reliqua.core.stock.Section;
+
+/** Gathers the parts while a house is drawn up, and gives each its mark. */
+final class PartsBook {
+    private final List<Part> parts = new ArrayList<>();
+    private final List<Opening> openings = new ArrayList<>();
+    private final Map<Character, Integer> last = new HashMap<>();
+
+    private String mark(Role role) {
+        return role.letter() + "" + last.merge(role.letter(), 1, Integer::sum);
+    }
+
+    /** A stick cut square at both ends. */
+    void stick(Role role, Section section, Length length, Solid solid) {
+        stick(role, section, length, Angle.ZERO, Angle.ZERO, solid);
+    }
+
+    /** A stick with its end cuts. */
+    void stick(Role role, Section section, Length length, Angle start, Angle end, Solid solid) {
+        parts.add(new Part.StickPart(mark(role), role, section, length, start, end, solid));
+    }
+
+    /** A rectangular panel; returns its mark. */
+    String panel(Role role, Length thickness, Length width, Length height, Solid solid) {
+        String mark = mark(role);
+        parts.add(new Part.PanelPart(
+                mark, role, thickness, width, height, Optional.empty(), Optional.empty(), solid));
+        return mark;
+    }
+
+    /** A panel with a sloped top. */
+    void sloped(Role role, Length thickness, Length width, Length high, Length low, Solid solid) {
+        parts.add(new Part.PanelPart(
+                mark(role), role, thickness, width, high, Optional.of(low), Optional.empty(), solid));
+    }
+
+    /** A panel that is what was cut out of another. */
+    void cutOut(Role role, Length thickness, Length width, Length height, String from, Solid solid) {
+        parts.add(new Part.PanelPart(
+                mark(role), role, thickness, width, height, Optional.empty(), Optional.of(from), solid));
+    }
+
+    void roofSheet(Length length, Length fullWidth, Solid solid) {
+        parts.add(new Part.RoofPart(mark(Role.ROOF_SHEET), Role.ROOF_SHEET, length, fullWidth, solid));
+    }
+
+    void mesh(Role role, Length aperture, Length width, Length length, Solid solid) {
+        parts.add(new Part.MeshPart(mark(role), role, aperture, width, length, solid));
+    }
+
+    void opening(Opening opening) {
+        openings.add(opening);
+    }
+
+    List<Part> parts() {
+        return parts;
+    }
+
+    List<Opening> openings() {
+        return openings;
+    }
+}

@@ -1,0 +1,316 @@
+package reliqua.core.coop.family;
+
+import reliqua.core.coop.Corner;
+import reliqua.core.flock.Needs;
+import reliqua.core.measure.Angle;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Sum;
+import reliqua.core.stock.Section;
+
+/**
+ * Every height, line and place of a raised house that more than one builder needs, derived from its few dimensions. The
+ * outer faces of the wall frames are x = 0, x = width, y = 0, y = depth; skins lie outside them.
+ */
+final class RaisedLayout {
+    /** Members stand no more than this apart, so that 10 mm sheets and thin purlins carry. */
+    static final Length MEMBERS_APART = Length.mm(610);
+    /** A skin laps onto the framing around a door, which so becomes its stop. */
+    static final Length DOOR_STOP = Length.mm(12);
+    /** Air around a leaf. */
+    static final Length DOOR_GAP = Length.mm(3);
+
+    private static final Length DOOR_WIDEST = Length.mm(800);
+    private static final Length DOOR_NARROWEST = Length.mm(450);
+    private static final Length DOOR_BELOW_PLATE = Length.mm(100);
+    private static final Length SLIDE = Length.mm(25);
+    private static final Length WALL_VENT_HIGHEST = Length.mm(300);
+    private static final Length NEST_OPENING_LOW = Length.mm(200);
+    private static final Length NEST_OPENING_HIGH = Length.mm(230);
+    private static final Length LID_ABOVE_OPENING = Length.mm(50);
+
+    final RaisedDimensions d;
+    final Choices c;
+    final Needs needs;
+
+    RaisedLayout(RaisedDimensions d, Choices c, Needs needs) throws Unbuildable {
+        this.d = d;
+        this.c = c;
+        this.needs = needs;
+        require(d.front().minus(d.back()).isPositive(), Sum.of("family.fall", d.front(), d.back()));
+        require(
+                seatDepth().atMost(rafter().width().dividedBy(3)),
+                Sum.of("family.seat", seatDepth(), rafter().width().dividedBy(3)));
+        require(door().width().atLeast(DOOR_NARROWEST), Sum.of("family.narrow", d.width()));
+        require(
+                popTop().plus(wall().thickness()).atMost(lintel()),
+                Sum.of("family.popDoorHigh", d.front(), popTop().minus(deckTop())));
+    }
+
+    static void require(boolean holds, Sum otherwise) throws Unbuildable {
+        if (!holds) {
+            throw new Unbuildable(otherwise);
+        }
+    }
+
+    Section leg() {
+        return c.section(Choices.Group.LEGS);
+    }
+
+    Section floor() {
+        return c.section(Choices.Group.FLOOR);
+    }
+
+    Section wall() {
+        return c.section(Choices.Group.WALLS);
+    }
+
+    Section rafter() {
+        return c.section(Choices.Group.RAFTERS);
+    }
+
+    Section purlin() {
+        return c.section(Choices.Group.PURLINS);
+    }
+
+    Section trim() {
+        return c.section(Choices.Group.TRIM);
+    }
+
+    Section roost() {
+        return c.section(Choices.Group.ROOSTS);
+    }
+
+    Length skin() {
+        return c.skin();
+    }
+
+    /** Top of joists and legs. */
+    Length joistTop() {
+        return d.legs().plus(floor().width());
+    }
+
+    Length deckTop() {
+        return joistTop().plus(c.deck());
+    }
+
+    /** Top of the front plate. */
+    Length frontTop() {
+        return deckTop().plus(d.front());
+    }
+
+    /** Top of the back plate. */
+    Length backTop() {
+        return deckTop().plus(d.back());
+    }
+
+    /** Fall of the roof from the front face to the inner face of the back plate. */
+    Length fall() {
+        return d.front().minus(d.back());
+    }
+
+    Length run() {
+        return d.depth().minus(wall().width());
+    }
+
+    Angle pitch() {
+        return Angle.ofSlope(fall(), run());
+    }
+
+    double slope() {
+        return fall().ratio(run());
+    }
+
+    /** Underside of the rafters at a depth; it meets the outer edge of the front plate and the inner edge of the back one. */
+    Length rafterBottom(Length y) {
+        return frontTop().minus(y.scaled(slope()));
+    }
+
+    /** Depth of a rafter measured upright. */
+    Length rafterUpright() {
+        return rafter().width().scaled(1 / pitch().cos());
+    }
+
+    Length rafterTop(Length y) {
+        return rafterBottom(y).plus(rafterUpright());
+    }
+
+    /** How deep the seat cuts into the rafter, square to it. */
+    Length seatDepth() {
+        return wall().width().scaled(pitch().sin());
+    }
+
+    /** A point on a line parallel to the rafters' top: level distance, and distance square to the slope above the top. */
+    Corner onRoof(Length y, Length above) {
+        return new Corner(
+                y.plus(above.scaled(pitch().sin())), rafterTop(y).plus(above.scaled(pitch().cos())));
+    }
+
+    /** Gap between front plate and the purlins: an eave vent. */
+    Length frontGap() {
+        return rafterUpright();
+    }
+
+    /** Gap between back plate and the purlins. */
+    Length backGap() {
+        return rafterTop(d.depth()).minus(backTop());
+    }
+
+    /** Clear width of all eave vents of one side. */
+    Length eaveWidth() {
+        int rafters = rafterEdges().size();
+        return d.width().minus(rafter().thickness().times(rafters));
+    }
+
+    java.util.List<Length> rafterEdges() {
+        return Spacing.even(Length.ZERO, d.width(), rafter().thickness(), MEMBERS_APART);
+    }
+
+    /** Height of the vent strips below both plates; zero when the eaves give enough. */
+    Length wallVent() {
+        double eaves = (double) eaveWidth().nm() * (frontGap().nm() + Math.max(0, backGap().nm()));
+        double wanted = needs.vents().um2() * 1e6 - eaves;
+        if (wanted <= 0) {
+            return Length.ZERO;
+        }
+        Length clear = d.width().minus(wall().thickness().times(6)).times(2);
+        return new Length((long) (wanted / clear.nm()))
+                .ceilTo(c.step())
+                .max(Length.mm(40).ceilTo(c.step()))
+                .min(WALL_VENT_HIGHEST);
+    }
+
+    /** Lower edge of what may not be opened below the front plate: the plate itself, or the vent strip and its sill. */
+    Length lintel() {
+        Length plate = frontTop().minus(wall().thickness());
+        return wallVent().isPositive()
+                ? plate.minus(wallVent()).minus(wall().thickness())
+                : plate;
+    }
+
+    /** A stretch from one edge to the other. */
+    record Between(Length from, Length to) {
+        Length width() {
+            return to.minus(from);
+        }
+    }
+
+    /** The pop door's clear opening along the front: beside the left corner, with room for its slide. */
+    Between pop() {
+        Length from = wall().thickness().times(2).max(SLIDE.plus(trim().width()));
+        return new Between(from, from.plus(needs.popDoorWidth()));
+    }
+
+    Length popSill() {
+        return deckTop().plus(Needs.LITTER_SILL);
+    }
+
+    Length popTop() {
+        return popSill().plus(needs.popDoorHeight());
+    }
+
+    /** Overlap of the sliding pop door over its opening, and room for its guides. */
+    Length slide() {
+        return SLIDE;
+    }
+
+    /** Whether the front needs a stud in the middle to carry a seam. */
+    boolean frontHasSeam() {
+        return d.width().compareTo(c.widestPanel()) > 0;
+    }
+
+    /** The clean-out door's clear opening along the front: beside the right corner. */
+    Between door() {
+        Length st = wall().thickness();
+        Length to = d.width().minus(st.times(2));
+        Length apart = frontHasSeam()
+                ? st.plus(Length.mm(160))
+                : SLIDE.plus(trim().width()).plus(DOOR_STOP).plus(Length.mm(5)).minus(st.times(2)).max(Length.ZERO);
+        Length most = to.minus(pop().to()).minus(st.times(2)).minus(apart);
+        return new Between(to.minus(most.min(DOOR_WIDEST)), to);
+    }
+
+    Length doorBottom() {
+        return deckTop().plus(wall().thickness());
+    }
+
+    Length doorTop() {
+        return lintel().minus(DOOR_BELOW_PLATE);
+    }
+
+    /** Floor of the nests. */
+    Length nestFloor() {
+        return deckTop().plus(Needs.NEST_FLOOR);
+    }
+
+    Length nestLip() {
+        return nestFloor().plus(Needs.NEST_LIP);
+    }
+
+    Length nestOpeningTop() {
+        Length open = needs.nestHeight().minus(Needs.NEST_LIP).max(NEST_OPENING_LOW).min(NEST_OPENING_HIGH);
+        return nestLip().plus(open);
+    }
+
+    /** Underside of the nest lid where it meets the wall. */
+    Length lidAtWall() {
+        return nestOpeningTop().plus(LID_ABOVE_OPENING).max(nestFloor().plus(needs.nestHeight()));
+    }
+
+    /** Length of the opening for so many nests side by side. */
+    Length nestRow(int nests) {
+        return needs.nestSide().times(nests).plus(skin().times(nests - 1L));
+    }
+
+    /** How many nests fit into one side wall. */
+    int nestsPerSide() {
+        Length room = d.depth().minus(wall().width().times(2)).minus(wall().thickness().times(2));
+        int nests = 0;
+        while (nests < needs.nests() && nestRow(nests + 1).atMost(room)) {
+            nests++;
+        }
+        return nests;
+    }
+
+    /** Nests in the right wall; the left takes the rest. */
+    int nestsRight() throws Unbuildable {
+        if (needs.nests() == 0) {
+            return 0;
+        }
+        int most = nestsPerSide();
+        require(most * 2 >= needs.nests(), Sum.of("family.nests", needs.nests(), d.depth()));
+        return Math.min(most, needs.nests());
+    }
+
+    /** Where the nest opening of a side wall begins and ends; a rest too narrow for a stud is added to it. */
+    Between nestOpening(int nests) {
+        Length from = wall().width().plus(wall().thickness());
+        Length end = d.depth().minus(from);
+        Length to = from.plus(nestRow(nests));
+        boolean noRoomForStud = end.minus(to).compareTo(wall().thickness()) < 0;
+        return new Between(from, noRoomForStud ? end : to);
+    }
+
+    /** Underside of the roost bars: top of the ledgers that carry them, above the nest openings. */
+    Length ledgerTop() {
+        Length bottom = needs.nests() == 0 ? deckTop().plus(Length.mm(400)) : nestOpeningTop();
+        return bottom.plus(wall().width());
+    }
+
+    Length roostTop() {
+        return ledgerTop().plus(roost().thickness());
+    }
+
+    /** Clear length of a roost bar. */
+    Length roostSpan() {
+        return d.width().minus(wall().width().times(2));
+    }
+
+    int roostBars() {
+        return (int) Math.ceilDiv(needs.roost().nm(), roostSpan().nm());
+    }
+
+    /** Middle of a bar, counted from the back wall. */
+    Length roostAt(int bar) {
+        return d.depth().minus(wall().width()).minus(Needs.ROOST_SPACING.times(bar + 1L));
+    }
+}

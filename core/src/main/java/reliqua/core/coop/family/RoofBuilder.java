@@ -1,0 +1,241 @@
+package reliqua.core.coop.family;
+
+import java.util.ArrayList;
+import java.util.List;
+import reliqua.core.coop.Axis;
+import reliqua.core.coop.Corner;
+import reliqua.core.coop.Opening;
+import reliqua.core.coop.Role;
+import reliqua.core.coop.Solid;
+import reliqua.core.flock.Needs;
+import reliqua.core.measure.Angle;
+import reliqua.core.measure.Length;
+
+/**
+ * Rafters seated on both plates with plumb-cut tails, purlins over the plates, at the ends and between, fillers between
+ * the purlins at the sides, and roofing in columns with laps.
+ */
+final class RoofBuilder {
+    private static final Length PURLINS_APART = Length.mm(600);
+    private static final Length SIDE_LEAST = Length.mm(75);
+    private static final Length SIDE_MOST = Length.mm(260);
+    private static final Length SIDE_CUT = Length.mm(150);
+    private static final Length DRIP = Length.mm(40);
+    private static final Length PROFILE = Length.mm(16);
+    private static final Length END_LAP = Length.mm(150);
+    private static final Length END_LAP_FLAT = Length.mm(225);
+    private static final double FLAT = 3.0 / 12;
+    private static final Length MESH_LAP = Length.mm(25);
+    private static final Length MESH_THICKNESS = Length.mm(1);
+
+    private final RaisedLayout at;
+    private final PartsBook book;
+
+    RoofBuilder(RaisedLayout at, PartsBook book) {
+        this.at = at;
+        this.book = book;
+    }
+
+    private Length depth() {
+        return at.d.depth();
+    }
+
+    private Length overhang() {
+        return at.d.overhang();
+    }
+
+    /** How far the roof reaches beyond the frame at each side: what whole sheets give, when that is within reason. */
+    Length side() {
+        Length least = SIDE_LEAST.plus(at.skin());
+        Length whole = wholeWidth().minus(at.d.width()).half();
+        return whole.atMost(SIDE_MOST) ? whole.max(least) : SIDE_CUT;
+    }
+
+    private int columns() {
+        Length wanted = at.d.width().plus(SIDE_LEAST.plus(at.skin()).times(2));
+        Length lap = at.c.roofing().lap();
+        return (int) Math.max(1, Math.ceilDiv(wanted.minus(lap).nm(), at.c.roofing().coverWidth().nm()));
+    }
+
+    private Length wholeWidth() {
+        return at.c.roofing().coverWidth().times(columns()).plus(at.c.roofing().lap());
+    }
+
+    void rafters() {
+        Length rt = at.rafter().thickness();
+        Length edge = depth().plus(overhang().times(2)).scaled(1 / at.pitch().cos());
+        Length blank = edge.plus(at.rafter().width().scaled(at.pitch().tan())).ceilTo(at.c.step());
+        for (Length x : at.rafterEdges()) {
+            book.stick(
+                    Role.RAFTER,
+                    at.rafter(),
+                    blank,
+                    at.pitch(),
+                    at.pitch(),
+                    new Solid(Axis.X, rafterProfile(), List.of(), x, x.plus(rt)));
+        }
+    }
+
+    private List<Corner> rafterProfile() {
+        Length head = overhang().negated();
+        Length tail = depth().plus(overhang());
+        Length sd = at.wall().width();
+        Length inner = depth().minus(sd);
+        return List.of(
+                new Corner(head, at.rafterBottom(head)),
+                new Corner(Length.ZERO, at.frontTop()),
+                new Corner(sd, at.frontTop()),
+                new Corner(sd, at.rafterBottom(sd)),
+                new Corner(inner, at.backTop()),
+                new Corner(depth(), at.backTop()),
+                new Corner(depth(), at.rafterBottom(depth())),
+                new Corner(tail, at.rafterBottom(tail)),
+                new Corner(tail, at.rafterTop(tail)),
+                new Corner(head, at.rafterTop(head)));
+    }
+
+    /** Level distance of the upper edge of every purlin, from front to back. */
+    private List<Length> purlinEdges() {
+        Length level = at.purlin().width().scaled(at.pitch().cos());
+        Length head = overhang().negated();
+        Length end = depth().plus(overhang()).minus(level);
+        Length overFront = at.skin().negated();
+        Length overBack = depth().plus(at.skin()).minus(level);
+        List<Length> edges = new ArrayList<>();
+        if (head.plus(level).atMost(overFront)) {
+            edges.add(head);
+        }
+        edges.addAll(Spacing.even(
+                overFront, overBack.plus(level), level, PURLINS_APART.scaled(at.pitch().cos())));
+        if (end.atLeast(overBack.plus(level))) {
+            edges.add(end);
+        }
+        return edges;
+    }
+
+    void purlins() {
+        Length so = side();
+        Length length = at.d.width().plus(so.times(2));
+        List<Length> edges = purlinEdges();
+        for (Length y : edges) {
+            Length y1 = y.plus(at.purlin().width().scaled(at.pitch().cos()));
+            book.stick(
+                    Role.PURLIN,
+                    at.purlin(),
+                    length,
+                    new Solid(Axis.X, slab(y, y1), List.of(), so.negated(), at.d.width().plus(so)));
+        }
+        Length level = at.purlin().width().scaled(at.pitch().cos());
+        for (int i = 0; i + 1 < edges.size(); i++) {
+            filler(edges.get(i).plus(level), edges.get(i + 1));
+        }
+    }
+
+    private List<Corner> slab(Length y0, Length y1) {
+        Length t = at.purlin().thickness();
+        return List.of(at.onRoof(y0, Length.ZERO), at.onRoof(y1, Length.ZERO), at.onRoof(y1, t), at.onRoof(y0, t));
+    }
+
+    /** Between two purlins the side would be open by their thickness; a short piece closes it. */
+    private void filler(Length y0, Length y1) {
+        Length gap = y1.minus(y0);
+        if (gap.compareTo(Length.mm(5)) < 0) {
+            return;
+        }
+        Length length = gap.scaled(1 / at.pitch().cos()).floorTo(at.c.step());
+        Length wide = at.purlin().width();
+        Length left = at.skin().negated();
+        Length rightEdge = at.d.width().plus(at.skin());
+        for (Length x : List.of(left, rightEdge.minus(wide))) {
+            book.stick(
+                    Role.RAKE_FILLER,
+                    at.purlin(),
+                    length,
+                    new Solid(Axis.X, slab(y0, y1), List.of(), x, x.plus(wide)));
+        }
+    }
+
+    /** Length of the roofing down the slope, with a drip edge at both ends. */
+    private Length slopeLength() {
+        return depth().plus(overhang().times(2))
+                .scaled(1 / at.pitch().cos())
+                .plus(DRIP.times(2))
+                .ceilTo(at.c.step());
+    }
+
+    void roofing() {
+        Length whole = slopeLength();
+        Length lap = at.slope() < FLAT ? END_LAP_FLAT : END_LAP;
+        Length longest = at.c.roofing().longest();
+        int courses = whole.atMost(longest)
+                ? 1
+                : (int) Math.ceilDiv(whole.minus(lap).nm(), Math.max(1, longest.minus(lap).nm()));
+        Length each = whole.plus(lap.times(courses - 1L)).dividedBy(courses).ceilTo(at.c.step());
+        Length cover = at.c.roofing().coverWidth();
+        for (int column = 0; column < columns(); column++) {
+            Length x0 = side().negated().plus(cover.times(column));
+            boolean last = column == columns() - 1;
+            Length x1 = last ? at.d.width().plus(side()) : x0.plus(cover);
+            for (int course = 0; course < courses; course++) {
+                Length from = each.minus(lap).times(course);
+                Length to = course == courses - 1 ? whole : each.minus(lap).times(course + 1L);
+                book.roofSheet(each, at.c.roofing().fullWidth(), roofSolid(x0, x1, from, to));
+            }
+        }
+    }
+
+    private Solid roofSolid(Length x0, Length x1, Length from, Length to) {
+        double cos = at.pitch().cos();
+        Length head = overhang().negated().minus(DRIP.scaled(cos));
+        Length y0 = head.plus(from.scaled(cos));
+        Length y1 = head.plus(to.scaled(cos));
+        Length t = at.purlin().thickness();
+        Length top = t.plus(PROFILE);
+        return new Solid(
+                Axis.X,
+                List.of(at.onRoof(y0, t), at.onRoof(y1, t), at.onRoof(y1, top), at.onRoof(y0, top)),
+                List.of(),
+                x0,
+                x1);
+    }
+
+    /** Mesh in the gaps between the rafters over both plates, and over the vent strips. */
+    void vents() {
+        List<Length> edges = at.rafterEdges();
+        for (int i = 0; i + 1 < edges.size(); i++) {
+            Length x0 = edges.get(i).plus(at.rafter().thickness());
+            Length x1 = edges.get(i + 1);
+            eave(x0, x1, Length.ZERO, at.frontTop(), at.frontGap(), at.d.front());
+            eave(x0, x1, depth().minus(MESH_THICKNESS), at.backTop(), at.backGap(), at.d.back());
+        }
+        if (at.wallVent().isPositive()) {
+            strip(MESH_THICKNESS.negated(), at.frontTop());
+            strip(depth(), at.backTop());
+        }
+    }
+
+    private void eave(Length x0, Length x1, Length y, Length bottom, Length gap, Length above) {
+        if (!gap.isPositive()) {
+            return;
+        }
+        Length front = at.rafterTop(y.plus(MESH_THICKNESS));
+        book.mesh(
+                Role.VENT_MESH,
+                Needs.MESH_APERTURE,
+                gap.plus(MESH_LAP.times(2)).ceilTo(at.c.step()),
+                x1.minus(x0).plus(MESH_LAP.times(2)).ceilTo(at.c.step()),
+                Solid.box(x0, x1, y, y.plus(MESH_THICKNESS), bottom, front));
+        book.opening(new Opening(Opening.Kind.EAVE_VENT, x1.minus(x0), gap, above));
+    }
+
+    private void strip(Length y, Length plateTop) {
+        Length top = plateTop.minus(at.wall().thickness());
+        Length bottom = top.minus(at.wallVent());
+        book.mesh(
+                Role.VENT_MESH,
+                Needs.MESH_APERTURE,
+                at.wallVent().plus(MESH_LAP.times(2)),
+                at.d.width(),
+                Solid.box(Length.ZERO, at.d.width(), y, y.plus(MESH_THICKNESS), bottom, top));
+    }
+}

@@ -1,0 +1,151 @@
+package reliqua.core.coop.family;
+
+import java.util.ArrayList;
+import java.util.List;
+import reliqua.core.coop.Axis;
+import reliqua.core.coop.Corner;
+import reliqua.core.coop.Opening;
+import reliqua.core.coop.Role;
+import reliqua.core.coop.Solid;
+import reliqua.core.measure.Angle;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Sum;
+
+/**
+ * A side wall between front and back wall: a bottom plate, studs cut on the slope under the end rafter, which is the
+ * wall's top plate, and a skin up to the purlins.
+ */
+final class SideWallBuilder {
+    private final RaisedLayout at;
+    private final PartsBook book;
+    private final boolean right;
+    private final int nests;
+    private final Length st;
+    private final Length sd;
+
+    SideWallBuilder(RaisedLayout at, PartsBook book, boolean right, int nests) {
+        this.at = at;
+        this.book = book;
+        this.right = right;
+        this.nests = nests;
+        this.st = at.wall().thickness();
+        this.sd = at.wall().width();
+    }
+
+    private Length frameFrom() {
+        return right ? at.d.width().minus(sd) : Length.ZERO;
+    }
+
+    private Length skinFrom() {
+        return right ? at.d.width() : at.skin().negated();
+    }
+
+    private List<Length> studs() {
+        Length from = sd;
+        Length to = at.d.depth().minus(sd);
+        if (nests == 0) {
+            return Spacing.even(from, to, st, RaisedLayout.MEMBERS_APART);
+        }
+        List<Length> studs = new ArrayList<>();
+        studs.add(from);
+        RaisedLayout.Between opening = at.nestOpening(nests);
+        Length last = to.minus(st);
+        if (opening.to().plus(st).atMost(last)) {
+            studs.addAll(Spacing.even(opening.to(), to, st, RaisedLayout.MEMBERS_APART));
+        } else if (opening.to().compareTo(last) < 0) {
+            // Too narrow for two studs: one stands beside the opening and reaches the corner.
+            studs.add(opening.to());
+        } else {
+            studs.add(last);
+        }
+        return studs;
+    }
+
+    void frame() {
+        Length deck = at.deckTop();
+        Length x = frameFrom();
+        Length from = sd;
+        Length to = at.d.depth().minus(sd);
+        book.stick(Role.PLATE, at.wall(), to.minus(from), Solid.box(x, x.plus(sd), from, to, deck, deck.plus(st)));
+        for (Length y : studs()) {
+            stud(x, y);
+        }
+        if (nests > 0) {
+            nestFraming(x);
+        }
+    }
+
+    private void stud(Length x, Length y) {
+        Length bottom = at.deckTop().plus(st);
+        Length front = at.rafterBottom(y);
+        Length back = at.rafterBottom(y.plus(st));
+        List<Corner> profile = List.of(
+                new Corner(y, bottom),
+                new Corner(y.plus(st), bottom),
+                new Corner(y.plus(st), back),
+                new Corner(y, front));
+        book.stick(
+                Role.STUD,
+                at.wall(),
+                front.minus(bottom).ceilTo(at.c.step()),
+                Angle.ZERO,
+                at.pitch(),
+                new Solid(Axis.X, profile, List.of(), x, x.plus(sd)));
+    }
+
+    private void nestFraming(Length x) {
+        RaisedLayout.Between opening = at.nestOpening(nests);
+        Length lip = at.nestLip();
+        Length top = at.nestOpeningTop();
+        book.stick(
+                Role.SILL,
+                at.wall(),
+                opening.width(),
+                Solid.box(x, x.plus(sd), opening.from(), opening.to(), lip.minus(st), lip));
+        book.stick(
+                Role.HEADER,
+                at.wall(),
+                opening.width(),
+                Solid.box(x, x.plus(sd), opening.from(), opening.to(), top, top.plus(st)));
+        book.opening(new Opening(
+                Opening.Kind.NEST_ENTRANCE, opening.width(), top.minus(lip), lip.minus(at.deckTop())));
+    }
+
+    void skin() throws Unbuildable {
+        Length t = at.skin();
+        Length from = t.negated();
+        Length to = at.d.depth().plus(t);
+        Length half = st.half();
+        List<Length> allowed = studs().stream()
+                .filter(y -> nests == 0 || y.plus(half).atLeast(at.nestOpening(nests).to()))
+                .map(y -> y.plus(half))
+                .toList();
+        List<Length> seams = Spacing.seams(from, to, allowed, at.c.widestPanel());
+        RaisedLayout.require(!seams.isEmpty(), Sum.of("family.seams", at.c.widestPanel()));
+        for (int i = 0; i + 1 < seams.size(); i++) {
+            column(seams.get(i), seams.get(i + 1));
+        }
+    }
+
+    private void column(Length y0, Length y1) {
+        Length bottom = at.d.legs();
+        Length front = at.rafterTop(y0);
+        Length back = at.rafterTop(y1);
+        List<Corner> profile =
+                List.of(new Corner(y0, bottom), new Corner(y1, bottom), new Corner(y1, back), new Corner(y0, front));
+        List<List<Corner>> holes = new ArrayList<>();
+        if (nests > 0) {
+            RaisedLayout.Between opening = at.nestOpening(nests);
+            if (opening.from().atLeast(y0) && opening.to().atMost(y1)) {
+                holes.add(Solid.rectangle(opening.from(), opening.to(), at.nestLip(), at.nestOpeningTop()));
+            }
+        }
+        book.sloped(
+                Role.SKIN,
+                at.skin(),
+                y1.minus(y0),
+                front.minus(bottom).ceilTo(at.c.step()),
+                back.minus(bottom).ceilTo(at.c.step()),
+                new Solid(Axis.X, profile, holes, skinFrom(), skinFrom().plus(at.skin())));
+    }
+}

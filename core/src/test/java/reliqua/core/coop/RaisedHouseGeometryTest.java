@@ -1,0 +1,63 @@
+package reliqua.core.coop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+/** Whatever the dimensions, no two parts take the same room and no part hangs in the air. */
+class RaisedHouseGeometryTest {
+    private static final int HOUSES = 60;
+    /** Rounding of sloped corners to a nanometre leaves slivers far below this, in cubic millimetres. */
+    private static final double SLIVER = 30;
+
+    @Test
+    void noTwoPartsTakeTheSameRoom() {
+        Random random = new Random(11);
+        for (int n = 0; n < HOUSES; n++) {
+            Coop coop = Houses.random(random);
+            assertThat(overlaps(coop)).as("house %d, %s", n, coop.measures()).isEmpty();
+        }
+    }
+
+    @Test
+    void everyPartTouchesAnother() {
+        Random random = new Random(12);
+        for (int n = 0; n < HOUSES / 2; n++) {
+            Coop coop = Houses.random(random);
+            assertThat(hanging(coop)).as("house %d, %s", n, coop.measures()).isEmpty();
+        }
+    }
+
+    private static List<String> overlaps(Coop coop) {
+        List<String> found = new ArrayList<>();
+        List<Part> parts = coop.parts();
+        for (int a = 0; a < parts.size(); a++) {
+            for (int b = 0; b < a; b++) {
+                double volume = Contact.overlap(parts.get(a).solid(), parts.get(b).solid());
+                if (volume > SLIVER) {
+                    found.add(name(parts.get(a)) + " and " + name(parts.get(b)) + " share " + volume + " mm3");
+                }
+            }
+        }
+        return found;
+    }
+
+    private static List<String> hanging(Coop coop) {
+        List<String> found = new ArrayList<>();
+        for (Part part : coop.parts()) {
+            boolean touches = coop.parts().stream()
+                    .anyMatch(other -> other != part && Contact.area(part.solid(), other.solid()) > 50);
+            if (!touches) {
+                found.add(name(part));
+            }
+        }
+        return found;
+    }
+
+    private static String name(Part part) {
+        return part.role() + " " + part.mark();
+    }
+}
