@@ -27,6 +27,7 @@ public enum Role {
     NEST_RAIL('N', Stage.NESTS, Straightness.BATTEN, false),
     DRIP_BOARD('N', Stage.NESTS, Straightness.BATTEN, false),
     ROOST_LEDGER('T', Stage.ROOSTS, Straightness.FRAME, true),
+    ROOST_POST('T', Stage.ROOSTS, Straightness.FRAME, true),
     ROOST_BAR('T', Stage.ROOSTS, Straightness.JOIST, true),
     RAMP_BOARD('G', Stage.RAMP, Straightness.FRAME, false),
     RAMP_RUNNER('G', Stage.RAMP, Straightness.BATTEN, true),

@@ -44,20 +44,42 @@ final class EndWallBuilder {
         return studs;
     }
 
-    /** Studs between the two doors: for a seam, or because the doors stand far apart. */
-    private List<Length> frontMiddle() {
-        Length from = at.pop().to();
-        Length to = at.door().from();
-        Length room = to.minus(from).minus(st.times(2));
-        boolean wanted = at.frontHasSeam() || room.compareTo(RaisedLayout.MEMBERS_APART) > 0;
-        if (!wanted || room.compareTo(st) < 0) {
-            return List.of();
+    /**
+     * Middles of the studs between the two doors that carry a seam: as far to the right each time as a panel reaches,
+     * but before the door's jamb.
+     */
+    private List<Length> frontSeams() {
+        List<Length> seams = new ArrayList<>();
+        Length first = at.pop().to().plus(st).plus(st.half());
+        Length last = at.door().from().minus(st).minus(st.half());
+        Length from = Length.ZERO;
+        while (at.d.width().minus(from).compareTo(at.c.widestPanel()) > 0) {
+            Length next = from.plus(at.c.widestPanel()).min(last);
+            if (next.compareTo(first.max(from.plus(st))) < 0) {
+                return seams;
+            }
+            seams.add(next);
+            from = next;
         }
-        int bays = Math.max(2, (int) Math.ceilDiv(room.plus(st).nm(), RaisedLayout.MEMBERS_APART.nm()));
+        return seams;
+    }
+
+    /** Studs between the two doors: under every seam, and where the gap between two would be too wide. */
+    private List<Length> frontMiddle() {
+        List<Length> fixed = new ArrayList<>();
+        fixed.add(at.pop().to());
+        frontSeams().forEach(seam -> fixed.add(seam.minus(st.half())));
+        fixed.add(at.door().from().minus(st));
         List<Length> middle = new ArrayList<>();
-        for (int i = 1; i < bays; i++) {
-            Length run = to.minus(from).minus(st);
-            middle.add(from.plus(run.times(i).dividedBy(bays)));
+        for (int i = 0; i + 1 < fixed.size(); i++) {
+            Length run = fixed.get(i + 1).minus(fixed.get(i));
+            int bays = (int) Math.max(1, Math.ceilDiv(run.nm(), RaisedLayout.MEMBERS_APART.nm()));
+            for (int n = 1; n < bays; n++) {
+                middle.add(fixed.get(i).plus(run.times(n).dividedBy(bays)));
+            }
+            if (i + 2 < fixed.size()) {
+                middle.add(fixed.get(i + 1));
+            }
         }
         return middle;
     }
@@ -150,8 +172,7 @@ final class EndWallBuilder {
     private String frontSkin() throws Unbuildable {
         Length t = at.skin();
         Length top = skinTop(at.frontTop());
-        Length half = st.half();
-        List<Length> seams = columns(frontMiddle().stream().map(x -> x.plus(half)).toList());
+        List<Length> seams = columns(frontSeams());
         String doorPanel = "";
         for (int i = 0; i + 1 < seams.size(); i++) {
             Length x0 = seams.get(i);

@@ -26,6 +26,7 @@ final class RaisedLayout {
     private static final Length WALL_VENT_HIGHEST = Length.mm(300);
     private static final Length NEST_OPENING_LOW = Length.mm(200);
     private static final Length NEST_OPENING_HIGH = Length.mm(230);
+    private static final Length LEDGER_WITHOUT_NESTS = Length.mm(400);
     private static final Length LID_ABOVE_OPENING = Length.mm(50);
 
     final RaisedDimensions d;
@@ -247,8 +248,17 @@ final class RaisedLayout {
     }
 
     Length nestOpeningTop() {
+        return deckTop().plus(nestTop(needs));
+    }
+
+    private static Length nestTop(Needs needs) {
         Length open = needs.nestHeight().minus(Needs.NEST_LIP).max(NEST_OPENING_LOW).min(NEST_OPENING_HIGH);
-        return nestLip().plus(open);
+        return Needs.NEST_FLOOR.plus(Needs.NEST_LIP).plus(open);
+    }
+
+    /** Underside of the roost ledgers above the deck: over the nest openings. */
+    static Length roostLedgerBottom(Needs needs) {
+        return needs.nests() == 0 ? LEDGER_WITHOUT_NESTS : nestTop(needs);
     }
 
     /** Underside of the nest lid where it meets the wall. */
@@ -292,8 +302,7 @@ final class RaisedLayout {
 
     /** Underside of the roost bars: top of the ledgers that carry them, above the nest openings. */
     Length ledgerTop() {
-        Length bottom = needs.nests() == 0 ? deckTop().plus(Length.mm(400)) : nestOpeningTop();
-        return bottom.plus(wall().width());
+        return deckTop().plus(roostLedgerBottom(needs)).plus(wall().width());
     }
 
     Length roostTop() {

@@ -8,6 +8,8 @@ import reliqua.core.measure.Sum;
 
 /** Bars from side to side in the back of the house, resting on ledgers that are screwed to the studs, never to a skin. */
 final class RoostBuilder {
+    private static final Length FARTHEST = Length.mm(1150);
+
     private final RaisedLayout at;
     private final PartsBook book;
 
@@ -49,6 +51,25 @@ final class RoostBuilder {
                             y.minus(half).plus(at.roost().width()),
                             top,
                             at.roostTop()));
+            posts(y, half, top);
+        }
+    }
+
+    /** A bar that spans too far would sag under birds shoulder to shoulder; posts on the deck halve the span. */
+    private void posts(Length y, Length half, Length top) {
+        int fields = (int) Math.ceilDiv(at.roostSpan().nm(), FARTHEST.nm());
+        Length thick = at.roost().thickness();
+        for (int n = 1; n < fields; n++) {
+            Length x = at.wall()
+                    .width()
+                    .plus(at.roostSpan().times(n).dividedBy(fields))
+                    .minus(thick.half());
+            Length y0 = y.minus(half);
+            book.stick(
+                    Role.ROOST_POST,
+                    at.roost(),
+                    top.minus(at.deckTop()),
+                    Solid.box(x, x.plus(thick), y0, y0.plus(at.roost().width()), at.deckTop(), top));
         }
     }
 }

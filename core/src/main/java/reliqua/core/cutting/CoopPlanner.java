@@ -1,0 +1,130 @@
+package reliqua.core.cutting;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.Deque;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import reliqua.core.coop.Coop;
+import reliqua.core.coop.Part;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Money;
+import reliqua.core.stock.Heap;
+import reliqua.core.stock.Material;
+import reliqua.core.stock.PriceBook;
+
+/** Plans everything that is cut for a coop: timber and sheets, roofing, mesh. */
+public final class CoopPlanner {
+    private final Heap heap;
+    private final PriceBook prices;
+    private final Length kerf;
+    private final CutPlanner.Settings settings;
+
+    /** A planner over this heap and price book. */
+    public CoopPlanner(Heap heap, PriceBook prices, Length kerf, CutPlanner.Settings settings) {
+        this.heap = heap;
+        this.prices = prices;
+        this.kerf = kerf;
+        this.settings = settings;
+    }
+
+    /** The plan; sloped panels share rectangles two by two unless single ones come cheaper. */
+    public WorkPlan plan(Coop coop, Progress progress) {
+        WorkPlan paired = plan(coop, true, progress);
+        boolean settled = paired.proven() && paired.cost().isZero() && paired.missing().isEmpty();
+        if (settled) {
+            return paired;
+        }
+        WorkPlan single = plan(coop, false, progress);
+        Comparator<WorkPlan> order = Comparator.<WorkPlan>comparingInt(p -> p.missing().size())
+                .thenComparing(WorkPlan::cost)
+                .thenComparingInt(p -> p.tickets().size());
+        WorkPlan better = order.compare(single, paired) < 0 ? single : paired;
+        // A bound on both ways is the lower of the two.
+        Money bound = paired.lowerBound().compareTo(single.lowerBound()) < 0 ? paired.lowerBound() : single.lowerBound();
+        boolean proven = better.missing().isEmpty() && better.cost().compareTo(bound) <= 0;
+        return new WorkPlan(better.tickets(), better.missing(), better.cost(), bound, proven, better.remark());
+    }
+
+    private WorkPlan plan(Coop coop, boolean pairs, Progress progress) {
+        Demand demand = new Demand(coop, heap, prices, kerf);
+        Gathered gathered = new Gathered(demand);
+        gathered.add(demand.timber(pairs), settings, progress);
+        gathered.add(demand.roofing(), settings, progress);
+        Set<String> used = new HashSet<>();
+        for (Length aperture : demand.apertures()) {
+            CutJob mesh = demand.mesh(aperture, lot -> !used.contains(lot.id()));
+            gathered.add(mesh, settings, progress);
+            gathered.tickets.forEach(t -> used.add(t.source()));
+        }
+        return gathered.plan();
+    }
+
+    private final class Gathered {
+        private final Demand demand;
+        private final List<Ticket> tickets = new ArrayList<>();
+        private final List<Part> missing = new ArrayList<>();
+        private Money cost = Money.ZERO;
+        private Money bound = Money.ZERO;
+        private boolean proven = true;
+        private String remark = "";
+
+        Gathered(Demand demand) {
+            this.demand = demand;
+        }
+
+        void add(CutJob job, CutPlanner.Settings how, Progress progress) {
+            CutPlan plan = new CutPlanner(how).plan(job, progress);
+            for (CutPlan.StickCut stick : plan.sticks()) {
+                List<Ticket.Cut> cuts = new ArrayList<>();
+                for (CutPlan.PlacedPiece placed : stick.pieces()) {
+                    Length length = job.pieces().stream()
+                            .filter(p -> p.id().equals(placed.id()))
+                            .findFirst()
+                            .orElseThrow()
+                            .length();
+                    cuts.add(new Ticket.Cut(next(placed.id()), placed.at(), Length.ZERO, length, Length.ZERO));
+                }
+                ticket(stick.source(), stick.copy(), cuts);
+            }
+            for (CutPlan.SheetCut sheet : plan.sheets()) {
+                List<Ticket.Cut> cuts = new ArrayList<>();
+                for (CutPlan.PlacedPanel placed : sheet.panels()) {
+                    CutJob.Panel panel = job.panels().stream()
+                            .filter(p -> p.id().equals(placed.id()))
+                            .findFirst()
+                            .orElseThrow();
+                    Length across = placed.turned() ? panel.length() : panel.width();
+                    Length along = placed.turned() ? panel.width() : panel.length();
+                    cuts.add(new Ticket.Cut(next(placed.id()), placed.x(), placed.y(), across, along));
+                }
+                ticket(sheet.source(), sheet.copy(), cuts);
+            }
+            plan.unplaced().forEach((id, n) -> {
+                for (int i = 0; i < n; i++) {
+                    missing.addAll(next(id));
+                }
+            });
+            cost = cost.plus(plan.cost());
+            bound = bound.plus(plan.lowerBound());
+            proven &= plan.status() == CutPlan.Status.OPTIMAL;
+            remark = plan.remark().isEmpty() ? remark : plan.remark();
+        }
+
+        private List<Part> next(String id) {
+            Deque<List<Part>> queue = demand.marks().get(id);
+            return queue.removeFirst();
+        }
+
+        private void ticket(String source, int copy, List<Ticket.Cut> cuts) {
+            Material material = demand.material(source);
+            boolean bought = heap.find(source).isEmpty();
+            tickets.add(new Ticket(source, copy, bought, material, cuts));
+        }
+
+        WorkPlan plan() {
+            return new WorkPlan(tickets, missing, cost, bound, proven && missing.isEmpty(), remark);
+        }
+    }
+}

@@ -1,0 +1,298 @@
+package reliqua.core.cutting;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Predicate;
+import reliqua.core.coop.Coop;
+import reliqua.core.coop.Part;
+import reliqua.core.measure.Length;
+import reliqua.core.stock.Heap;
+import reliqua.core.stock.Lot;
+import reliqua.core.stock.Material;
+import reliqua.core.stock.Mesh;
+import reliqua.core.stock.Offer;
+import reliqua.core.stock.PriceBook;
+import reliqua.core.stock.Roofing;
+import reliqua.core.stock.Sheet;
+import reliqua.core.stock.Stick;
+
+/**
+ * Turns the parts of a coop into cut jobs. Equal needs are grouped under one id, and {@link #marks} gives the parts back.
+ *
+ * <p>Roofing is linear: a column is a length of a sheet of its width. Mesh is flat: a strip is a rectangle of a roll. So
+ * one planner serves all materials.
+ */
+final class Demand {
+    private final Coop coop;
+    private final Heap heap;
+    private final PriceBook prices;
+    private final Length kerf;
+    private final Map<String, Deque<List<Part>>> parts = new LinkedHashMap<>();
+
+    Demand(Coop coop, Heap heap, PriceBook prices, Length kerf) {
+        this.coop = coop;
+        this.heap = heap;
+        this.prices = prices;
+        this.kerf = kerf;
+    }
+
+    /** The parts behind one id of a job, in the order in which they are to be taken; two when they share a rectangle. */
+    Map<String, Deque<List<Part>>> marks() {
+        return parts;
+    }
+
+    private void remember(String id, List<Part> made) {
+        parts.computeIfAbsent(id, _ -> new ArrayDeque<>()).add(made);
+    }
+
+    /** Sticks and sheets. {@code pairs} tells whether sloped panels share a rectangle two by two. */
+    CutJob timber(boolean pairs) {
+        Map<String, CutJob.Piece> pieces = new LinkedHashMap<>();
+        Map<String, CutJob.Panel> panels = new LinkedHashMap<>();
+        Map<List<Object>, List<Part.PanelPart>> sloped = new LinkedHashMap<>();
+        for (Part part : coop.parts()) {
+            switch (part) {
+                case Part.StickPart stick -> addPiece(pieces, stick);
+                case Part.PanelPart panel when panel.cutFrom().isPresent() -> {}
+                case Part.PanelPart panel when panel.lowSide().isPresent() && pairs ->
+                    sloped.computeIfAbsent(alike(panel), _ -> new ArrayList<>()).add(panel);
+                case Part.PanelPart panel -> addPanel(panels, panel.height(), List.of(panel));
+                case Part.RoofPart _, Part.MeshPart _ -> {}
+            }
+        }
+        sloped.values().forEach(group -> addPaired(panels, group));
+        return new CutJob(
+                kerf,
+                ownSticks(),
+                ownSheets(),
+                timberShop(),
+                List.copyOf(pieces.values()),
+                List.copyOf(panels.values()));
+    }
+
+    private static List<Object> alike(Part.PanelPart panel) {
+        return List.of(panel.thickness(), panel.width(), panel.height(), panel.lowSide());
+    }
+
+    private void addPiece(Map<String, CutJob.Piece> pieces, Part.StickPart stick) {
+        Length bow = stick.role().straightness().allowedBow(stick.length());
+        String id = "stick " + stick.section().thickness().nm() + " x " + stick.section().width().nm() + " x "
+                + stick.length().nm() + " bow " + bow.nm();
+        CutJob.Piece before = pieces.get(id);
+        pieces.put(
+                id,
+                new CutJob.Piece(
+                        id,
+                        stick.section().thickness(),
+                        stick.section().width(),
+                        stick.length(),
+                        before == null ? 1 : before.quantity() + 1,
+                        Optional.of(bow)));
+        remember(id, List.of(stick));
+    }
+
+    private void addPanel(Map<String, CutJob.Panel> panels, Length height, List<Part.PanelPart> made) {
+        Part.PanelPart first = made.getFirst();
+        String id = "panel " + first.thickness().nm() + " x " + first.width().nm() + " x " + height.nm()
+                + (made.size() == 2 ? " pair" : "");
+        CutJob.Panel before = panels.get(id);
+        panels.put(
+                id,
+                new CutJob.Panel(
+                        id,
+                        first.thickness(),
+                        first.width(),
+                        height,
+                        before == null ? 1 : before.quantity() + 1,
+                        true));
+        remember(id, List.copyOf(made));
+    }
+
+    /** Two equal sloped panels, one turned end for end, part along one sloped cut: high + low + the kerf on the slope. */
+    private void addPaired(Map<String, CutJob.Panel> panels, List<Part.PanelPart> group) {
+        Part.PanelPart first = group.getFirst();
+        Length low = first.lowSide().orElseThrow();
+        double fall = first.height().minus(low).ratio(first.width());
+        Length both = first.height().plus(low).plus(kerf.scaled(Math.hypot(1, fall)));
+        int n = 0;
+        for (; n + 1 < group.size(); n += 2) {
+            addPanel(panels, both, group.subList(n, n + 2));
+        }
+        if (n < group.size()) {
+            addPanel(panels, first.height(), List.of(group.get(n)));
+        }
+    }
+
+    private List<CutJob.OwnStick> ownSticks() {
+        List<CutJob.OwnStick> own = new ArrayList<>();
+        for (Lot lot : heap.lots()) {
+            if (lot.material() instanceof Stick s) {
+                own.add(new CutJob.OwnStick(
+                        lot.id(),
+                        s.section().thickness(),
+                        s.section().width(),
+                        s.length(),
+                        lot.quantity(),
+                        s.flaws().stream()
+                                .map(f -> new CutJob.Stretch(f.from(), f.to()))
+                                .toList(),
+                        s.bow()));
+            }
+        }
+        return own;
+    }
+
+    private List<CutJob.OwnSheet> ownSheets() {
+        List<CutJob.OwnSheet> own = new ArrayList<>();
+        for (Lot lot : heap.lots()) {
+            if (lot.material() instanceof Sheet s) {
+                own.add(new CutJob.OwnSheet(
+                        lot.id(),
+                        s.thickness(),
+                        s.width(),
+                        s.length(),
+                        lot.quantity(),
+                        s.flaws().stream()
+                                .map(f -> new CutJob.Box(f.x(), f.y(), f.width(), f.length()))
+                                .toList()));
+            }
+        }
+        return own;
+    }
+
+    private List<CutJob.ShopItem> timberShop() {
+        List<CutJob.ShopItem> shop = new ArrayList<>();
+        for (Offer offer : prices.offers()) {
+            switch (offer.material()) {
+                case Stick s ->
+                    shop.add(new CutJob.ShopItem(
+                            offer.id(),
+                            false,
+                            s.section().thickness(),
+                            s.section().width(),
+                            s.length(),
+                            offer.price()));
+                case Sheet s ->
+                    shop.add(new CutJob.ShopItem(
+                            offer.id(), true, s.thickness(), s.width(), s.length(), offer.price()));
+                case Roofing _, Mesh _ -> {}
+            }
+        }
+        return shop;
+    }
+
+    /** Roofing: thickness stands for the cover width, width for the full width; snips lose nothing. */
+    CutJob roofing() {
+        List<CutJob.OwnStick> own = new ArrayList<>();
+        for (Lot lot : heap.lots()) {
+            if (lot.material() instanceof Roofing r) {
+                own.add(new CutJob.OwnStick(
+                        lot.id(),
+                        r.coverWidth(),
+                        r.fullWidth(),
+                        r.length(),
+                        lot.quantity(),
+                        r.flaws().stream()
+                                .map(f -> new CutJob.Stretch(f.from(), f.to()))
+                                .toList(),
+                        Length.ZERO));
+            }
+        }
+        List<CutJob.ShopItem> shop = new ArrayList<>();
+        for (Offer offer : prices.offers()) {
+            if (offer.material() instanceof Roofing r) {
+                shop.add(new CutJob.ShopItem(
+                        offer.id(), false, r.coverWidth(), r.fullWidth(), r.length(), offer.price()));
+            }
+        }
+        return new CutJob(Length.ZERO, own, List.of(), shop, roofPieces(own, shop), List.of());
+    }
+
+    private List<CutJob.Piece> roofPieces(List<CutJob.OwnStick> own, List<CutJob.ShopItem> shop) {
+        Map<String, CutJob.Piece> pieces = new LinkedHashMap<>();
+        for (Part part : coop.parts()) {
+            if (part instanceof Part.RoofPart roof) {
+                String id = "roofing " + roof.fullWidth().nm() + " x " + roof.length().nm();
+                Length cover = coverOf(roof.fullWidth(), own, shop);
+                CutJob.Piece before = pieces.get(id);
+                int quantity = before == null ? 1 : before.quantity() + 1;
+                pieces.put(
+                        id,
+                        new CutJob.Piece(id, cover, roof.fullWidth(), roof.length(), quantity, Optional.empty()));
+                remember(id, List.of(roof));
+            }
+        }
+        return List.copyOf(pieces.values());
+    }
+
+    private static Length coverOf(Length full, List<CutJob.OwnStick> own, List<CutJob.ShopItem> shop) {
+        return own.stream()
+                .filter(o -> o.width().equals(full))
+                .map(CutJob.OwnStick::thickness)
+                .findFirst()
+                .or(() -> shop.stream()
+                        .filter(o -> o.width().equals(full))
+                        .map(CutJob.ShopItem::thickness)
+                        .findFirst())
+                .orElse(full);
+    }
+
+    /** Mesh for the parts that ask for just this aperture, from welded mesh at least as fine in lots still free. */
+    CutJob mesh(Length aperture, Predicate<Lot> free) {
+        List<CutJob.OwnSheet> own = new ArrayList<>();
+        Length alike = Length.mm(1);
+        for (Lot lot : heap.lots()) {
+            if (lot.material() instanceof Mesh m && fits(m, aperture) && free.test(lot)) {
+                own.add(new CutJob.OwnSheet(lot.id(), alike, m.width(), m.length(), lot.quantity(), List.of()));
+            }
+        }
+        List<CutJob.ShopItem> shop = new ArrayList<>();
+        for (Offer offer : prices.offers()) {
+            if (offer.material() instanceof Mesh m && fits(m, aperture)) {
+                shop.add(new CutJob.ShopItem(offer.id(), true, alike, m.width(), m.length(), offer.price()));
+            }
+        }
+        Map<String, CutJob.Panel> panels = new LinkedHashMap<>();
+        for (Part part : coop.parts()) {
+            if (part instanceof Part.MeshPart mesh && mesh.aperture().equals(aperture)) {
+                String id = "mesh " + aperture.nm() + " " + mesh.width().nm() + " x " + mesh.length().nm();
+                CutJob.Panel before = panels.get(id);
+                int quantity = before == null ? 1 : before.quantity() + 1;
+                panels.put(id, new CutJob.Panel(id, alike, mesh.width(), mesh.length(), quantity, true));
+                remember(id, List.of(mesh));
+            }
+        }
+        return new CutJob(Length.ZERO, List.of(), own, shop, List.of(), List.copyOf(panels.values()));
+    }
+
+    /** Only welded mesh stops hands and teeth. */
+    private static boolean fits(Mesh mesh, Length aperture) {
+        return mesh.kind() == Mesh.Kind.WELDED && mesh.aperture().atMost(aperture);
+    }
+
+    /** The apertures asked for, finest first. */
+    List<Length> apertures() {
+        return coop.parts().stream()
+                .filter(p -> p instanceof Part.MeshPart)
+                .map(p -> ((Part.MeshPart) p).aperture())
+                .distinct()
+                .sorted()
+                .toList();
+    }
+
+    /** The material behind a source of a plan. */
+    Material material(String source) {
+        return heap.find(source)
+                .map(Lot::material)
+                .orElseGet(() -> prices.offers().stream()
+                        .filter(o -> o.id().equals(source))
+                        .map(Offer::material)
+                        .findFirst()
+                        .orElseThrow());
+    }
+}

@@ -1,0 +1,58 @@
+package reliqua.core.cutting;
+
+import java.util.List;
+import reliqua.core.coop.Part;
+import reliqua.core.measure.Length;
+import reliqua.core.stock.Material;
+
+/**
+ * What is cut from one thing: a stick, a sheet, a sheet of roofing, a roll of mesh.
+ *
+ * @param source lot of the heap, or offer of the price book
+ * @param copy which of its equals
+ * @param bought whether it must be bought first
+ * @param material the thing itself
+ * @param cuts what comes out of it, in order from the marked end or corner
+ */
+public record Ticket(String source, int copy, boolean bought, Material material, List<Cut> cuts) {
+    /** Copies the list. */
+    public Ticket {
+        cuts = List.copyOf(cuts);
+    }
+
+    /**
+     * One piece, or a rectangle that gives two.
+     *
+     * @param parts the parts it becomes
+     * @param x near edge along a stick or roofing sheet, or across a sheet
+     * @param y near edge along a sheet; zero for sticks
+     * @param across size along x as laid
+     * @param along size along y as laid; zero for sticks
+     */
+    public record Cut(List<Part> parts, Length x, Length y, Length across, Length along) {
+        /** Copies the list. */
+        public Cut {
+            parts = List.copyOf(parts);
+        }
+
+        /** Its marks, joined by a plus. */
+        public String marks() {
+            return String.join(" + ", parts.stream().map(Part::mark).toList());
+        }
+
+        /** Far edge along x. */
+        public Length end() {
+            return x.plus(across);
+        }
+    }
+
+    /** Name by which it can be ticked off: source and copy. */
+    public String key() {
+        return source + "#" + copy;
+    }
+
+    /** Whether the pieces lie one behind the other. */
+    public boolean isLinear() {
+        return material instanceof reliqua.core.stock.Stick || material instanceof reliqua.core.stock.Roofing;
+    }
+}

@@ -1,0 +1,48 @@
+package reliqua.core.cutting;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import reliqua.core.coop.Part;
+import reliqua.core.measure.Money;
+
+/**
+ * The whole cutting of a coop, in all its materials.
+ *
+ * @param tickets one a thing that is cut
+ * @param missing parts that neither heap nor shop can give
+ * @param cost of everything bought to be cut
+ * @param lowerBound proven: this coop cannot be had for less from this heap
+ * @param proven whether cost and bound meet
+ * @param remark what the planner wants said; may be empty
+ */
+public record WorkPlan(
+        List<Ticket> tickets, List<Part> missing, Money cost, Money lowerBound, boolean proven, String remark) {
+    /** Copies the lists. */
+    public WorkPlan {
+        tickets = List.copyOf(tickets);
+        missing = List.copyOf(missing);
+    }
+
+    /** The ticket a part comes from. */
+    public Optional<Ticket> ticketOf(String mark) {
+        return tickets.stream()
+                .filter(t -> t.cuts().stream()
+                        .anyMatch(c -> c.parts().stream().anyMatch(p -> p.mark().equals(mark))))
+                .findFirst();
+    }
+
+    /** How many of each offer are bought. */
+    public Map<String, Integer> bought() {
+        return tickets.stream()
+                .filter(Ticket::bought)
+                .collect(Collectors.groupingBy(
+                        Ticket::source, java.util.TreeMap::new, Collectors.summingInt(_ -> 1)));
+    }
+
+    /** How many cuts the saw and the snips make, about: one a piece. */
+    public int cutCount() {
+        return tickets.stream().mapToInt(t -> t.cuts().size()).sum();
+    }
+}

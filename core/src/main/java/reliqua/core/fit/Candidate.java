@@ -1,0 +1,45 @@
+package reliqua.core.fit;
+
+import java.util.Comparator;
+import java.util.List;
+import reliqua.core.check.Finding;
+import reliqua.core.coop.Coop;
+import reliqua.core.coop.family.Choices;
+import reliqua.core.coop.family.RaisedDimensions;
+import reliqua.core.cutting.WorkPlan;
+import reliqua.core.measure.Money;
+
+/**
+ * One house that was tried.
+ *
+ * @param dimensions its few lengths
+ * @param choices its sections and sheets
+ * @param coop the house
+ * @param findings what the rules say of it
+ * @param plan how it is cut from the heap
+ */
+public record Candidate(
+        RaisedDimensions dimensions, Choices choices, Coop coop, List<Finding> findings, WorkPlan plan) {
+
+    /** No faults first, then nothing missing, then the lowest bill, then the fewest things cut into. */
+    public static final Comparator<Candidate> ORDER = Comparator.comparingLong(Candidate::faults)
+            .thenComparingInt(c -> c.plan().missing().size())
+            .thenComparing(Candidate::cost)
+            .thenComparingInt(c -> c.plan().tickets().size())
+            .thenComparing(c -> c.coop().measures().weight());
+
+    /** Copies the list. */
+    public Candidate {
+        findings = List.copyOf(findings);
+    }
+
+    public long faults() {
+        return findings.stream()
+                .filter(f -> f.severity() == Finding.Severity.FAULT)
+                .count();
+    }
+
+    public Money cost() {
+        return plan.cost();
+    }
+}

@@ -1,0 +1,74 @@
+package reliqua.core.fit;
+
+import java.util.HashMap;
+import java.util.Map;
+import reliqua.core.coop.Coop;
+import reliqua.core.coop.Part;
+import reliqua.core.measure.Area;
+import reliqua.core.measure.Length;
+import reliqua.core.stock.Heap;
+import reliqua.core.stock.Material;
+import reliqua.core.stock.PriceBook;
+import reliqua.core.stock.Section;
+import reliqua.core.stock.Sheet;
+import reliqua.core.stock.Stick;
+
+/**
+ * What a house must cost at least, in an instant: by section, the length it needs beyond all clear length of the heap, at
+ * the lowest price a metre; by thickness, the area beyond all sheets of the heap, at the lowest price an area. Kerfs,
+ * flaws of sheets and waste are left out, so no plan costs less.
+ */
+final class CheapBound {
+    private final Map<Section, Double> ownLength = new HashMap<>();
+    private final Map<Section, Double> perMetre = new HashMap<>();
+    private final Map<Length, Double> ownArea = new HashMap<>();
+    private final Map<Length, Double> perArea = new HashMap<>();
+
+    CheapBound(Heap heap, PriceBook prices) {
+        heap.lots().forEach(lot -> own(lot.material(), lot.quantity()));
+        prices.offers().forEach(offer -> price(offer.material(), offer.price().amount()));
+    }
+
+    private void own(Material material, int quantity) {
+        if (material instanceof Stick s) {
+            double metres =
+                    s.clearSpans().stream().mapToDouble(c -> c.length().toMetres()).sum();
+            ownLength.merge(s.section(), metres * quantity, Double::sum);
+        } else if (material instanceof Sheet s) {
+            ownArea.merge(
+                    s.thickness(), Area.of(s.width(), s.length()).toSquareMetres() * quantity, Double::sum);
+        }
+    }
+
+    private void price(Material material, double amount) {
+        if (material instanceof Stick s) {
+            perMetre.merge(s.section(), amount / s.length().toMetres(), Math::min);
+        } else if (material instanceof Sheet s) {
+            perArea.merge(
+                    s.thickness(), amount / Area.of(s.width(), s.length()).toSquareMetres(), Math::min);
+        }
+    }
+
+    /** The bound in whole currency. */
+    double of(Coop coop) {
+        Map<Section, Double> length = new HashMap<>();
+        Map<Length, Double> area = new HashMap<>();
+        for (Part part : coop.parts()) {
+            if (part instanceof Part.StickPart s) {
+                length.merge(s.section(), s.length().toMetres(), Double::sum);
+            } else if (part instanceof Part.PanelPart p && p.cutFrom().isEmpty()) {
+                // Two sloped panels can share a rectangle, so each needs its own area only.
+                Length mean = p.lowSide().map(low -> low.plus(p.height()).half()).orElse(p.height());
+                area.merge(p.thickness(), Area.of(p.width(), mean).toSquareMetres(), Double::sum);
+            }
+        }
+        return beyond(length, ownLength, perMetre) + beyond(area, ownArea, perArea);
+    }
+
+    private static <K> double beyond(Map<K, Double> needed, Map<K, Double> own, Map<K, Double> price) {
+        return needed.entrySet().stream()
+                .mapToDouble(e -> Math.max(0, e.getValue() - own.getOrDefault(e.getKey(), 0.0))
+                        * price.getOrDefault(e.getKey(), 0.0))
+                .sum();
+    }
+}

@@ -1,0 +1,35 @@
+package reliqua.core.fit;
+
+import java.util.Map;
+import reliqua.core.coop.family.RaisedDimensions;
+import reliqua.core.flock.Keeper;
+import reliqua.core.flock.Needs;
+import reliqua.core.flock.Practice;
+import reliqua.core.measure.Length;
+import reliqua.core.stock.Heap;
+import reliqua.core.stock.PriceBook;
+
+/**
+ * What is to be fitted to what.
+ *
+ * @param needs what the flock needs
+ * @param underside what becomes of the space below
+ * @param keeper with the limits of the place
+ * @param heap what there is
+ * @param prices what can be bought
+ * @param held dimensions the keeper has fixed
+ * @param seed same seed, same answer
+ */
+public record FitRequest(
+        Needs needs,
+        Practice.Underside underside,
+        Keeper keeper,
+        Heap heap,
+        PriceBook prices,
+        Map<RaisedDimensions.Name, Length> held,
+        long seed) {
+    /** Copies the map. */
+    public FitRequest {
+        held = Map.copyOf(held);
+    }
+}

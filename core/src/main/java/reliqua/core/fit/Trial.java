@@ -1,0 +1,130 @@
+package reliqua.core.fit;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicInteger;
+import reliqua.core.check.Finding;
+import reliqua.core.check.Findings;
+import reliqua.core.coop.Coop;
+import reliqua.core.coop.family.Choices;
+import reliqua.core.coop.family.LeastHeights;
+import reliqua.core.coop.family.RaisedDimensions;
+import reliqua.core.coop.family.RaisedDimensions.Name;
+import reliqua.core.coop.family.RaisedHouse;
+import reliqua.core.coop.family.Unbuildable;
+import reliqua.core.cutting.CoopPlanner;
+import reliqua.core.cutting.CutPlanner;
+import reliqua.core.cutting.Progress;
+import reliqua.core.cutting.WorkPlan;
+
+/** Draws up and plans single houses for a search, and remembers what was tried. */
+final class Trial {
+    /** A house not yet drawn up. */
+    record Idea(RaisedDimensions dimensions, Choices choices) {}
+
+    private final FitRequest request;
+    private final Progress progress;
+    private final CoopPlanner quick;
+    private final Map<Idea, Optional<Candidate>> known = new ConcurrentHashMap<>();
+    private final AtomicInteger skipped = new AtomicInteger();
+    private final CheapBound bound;
+    /** The lowest bill of a whole house so far; set between batches only, so that the order of threads changes nothing. */
+    private double ceiling = Double.POSITIVE_INFINITY;
+
+    Trial(FitRequest request, Progress progress) {
+        this.request = request;
+        this.progress = progress;
+        this.bound = new CheapBound(request.heap(), request.prices());
+        this.quick = planner(CutPlanner.Settings.QUICK);
+    }
+
+    private CoopPlanner planner(CutPlanner.Settings settings) {
+        return new CoopPlanner(
+                request.heap(), request.prices(), request.keeper().kerf(), settings);
+    }
+
+    int tried() {
+        return (int) known.values().stream().filter(Optional::isPresent).count();
+    }
+
+    int skipped() {
+        return skipped.get();
+    }
+
+    List<FitResult.Tried> scatter() {
+        return known.values().stream()
+                .flatMap(Optional::stream)
+                .filter(c -> c.faults() == 0 && c.plan().missing().isEmpty())
+                .map(c -> new FitResult.Tried(
+                        c.cost().amount(), c.coop().measures().floor().toSquareMetres()))
+                .sorted(java.util.Comparator.comparingDouble(FitResult.Tried::floor)
+                        .thenComparingDouble(FitResult.Tried::cost))
+                .toList();
+    }
+
+    /** Dimensions with walls as low as birds and pitch allow, where the keeper has not fixed them. */
+    RaisedDimensions withHeights(RaisedDimensions size, Choices choices, double pitch) {
+        RaisedDimensions low = LeastHeights.with(size, choices, request.needs(), pitch);
+        var held = request.held();
+        RaisedDimensions fixed = low;
+        for (Name name : List.of(Name.FRONT, Name.BACK)) {
+            if (held.containsKey(name)) {
+                fixed = fixed.with(name, held.get(name));
+            }
+        }
+        return fixed;
+    }
+
+    /** All ideas that can be built, planned by heuristics, best first. */
+    List<Candidate> all(List<Idea> ideas) {
+        List<Candidate> drawn = ideas.parallelStream()
+                .map(idea -> progress.cancelled() ? Optional.<Candidate>empty() : quick(idea.dimensions(), idea.choices()))
+                .flatMap(Optional::stream)
+                .sorted(Candidate.ORDER)
+                .toList();
+        drawn.stream()
+                .filter(c -> c.faults() == 0 && c.plan().missing().isEmpty())
+                .findFirst()
+                .ifPresent(c -> ceiling = Math.min(ceiling, c.cost().amount()));
+        return drawn;
+    }
+
+    /** One house planned by heuristics, or nothing when it cannot be built. */
+    Optional<Candidate> quick(RaisedDimensions dimensions, Choices choices) {
+        Idea idea = new Idea(dimensions, choices);
+        Optional<Candidate> before = known.get(idea);
+        if (before != null) {
+            return before;
+        }
+        Optional<Candidate> drawn = drawn(idea);
+        known.put(idea, drawn);
+        if (drawn.isEmpty()) {
+            skipped.incrementAndGet();
+        }
+        return drawn;
+    }
+
+    private Optional<Candidate> drawn(Idea idea) {
+        try {
+            Coop coop = RaisedHouse.build(idea.dimensions(), idea.choices(), request.needs());
+            if (bound.of(coop) > ceiling + 1e-6) {
+                return Optional.empty();
+            }
+            List<Finding> findings = Findings.of(coop, request.needs(), request.keeper(), request.heap());
+            WorkPlan plan = quick.plan(coop, Progress.NONE);
+            return Optional.of(new Candidate(idea.dimensions(), idea.choices(), coop, findings, plan));
+        } catch (Unbuildable e) {
+            return Optional.empty();
+        }
+    }
+
+    /** The same house planned exactly. */
+    Candidate exact(Candidate candidate) {
+        CutPlanner.Settings full = new CutPlanner.Settings(CutPlanner.StickEffort.PROVEN, 1500, request.seed());
+        WorkPlan plan = planner(full).plan(candidate.coop(), progress);
+        return new Candidate(
+                candidate.dimensions(), candidate.choices(), candidate.coop(), candidate.findings(), plan);
+    }
+}

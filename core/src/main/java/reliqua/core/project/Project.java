@@ -1,0 +1,116 @@
+package reliqua.core.project;
+
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import reliqua.core.coop.family.Choices;
+import reliqua.core.coop.family.RaisedDimensions;
+import reliqua.core.fit.FitRequest;
+import reliqua.core.flock.Flock;
+import reliqua.core.flock.Keeper;
+import reliqua.core.flock.Needs;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Words;
+import reliqua.core.stock.Heap;
+import reliqua.core.stock.PriceBook;
+
+/**
+ * Everything the keeper decided or did. What follows from it is derived, never stored.
+ *
+ * @param name of the project
+ * @param keeper who builds
+ * @param flock the birds
+ * @param heap what there is
+ * @param prices what can be bought
+ * @param held dimensions the keeper has fixed
+ * @param chosen the house settled on; without it the best fit is followed
+ * @param done keys of steps that are ticked and tickets that are cut
+ */
+public record Project(
+        String name,
+        Keeper keeper,
+        Flock flock,
+        Heap heap,
+        PriceBook prices,
+        Map<RaisedDimensions.Name, Length> held,
+        Optional<Chosen> chosen,
+        Set<String> done) {
+
+    /** A house settled on: its lengths and sections. */
+    public record Chosen(RaisedDimensions dimensions, Choices choices) {}
+
+    /** Refuses a blank name; copies the collections. */
+    public Project {
+        if (name.isBlank()) {
+            throw new IllegalArgumentException(Words.say("project.noName"));
+        }
+        Map<RaisedDimensions.Name, Length> ordered = new EnumMap<>(RaisedDimensions.Name.class);
+        ordered.putAll(held);
+        held = Collections.unmodifiableMap(ordered);
+        done = Collections.unmodifiableSet(new TreeSet<>(done));
+    }
+
+    /** A project with nothing done yet. */
+    public static Project start(String name, Keeper keeper, Flock flock, Heap heap, PriceBook prices) {
+        return new Project(name, keeper, flock, heap, prices, Map.of(), Optional.empty(), Set.of());
+    }
+
+    public Project withKeeper(Keeper other) {
+        return new Project(name, other, flock, heap, prices, held, chosen, done);
+    }
+
+    public Project withFlock(Flock other) {
+        return new Project(name, keeper, other, heap, prices, held, chosen, done);
+    }
+
+    public Project withHeap(Heap other) {
+        return new Project(name, keeper, flock, other, prices, held, chosen, done);
+    }
+
+    public Project withPrices(PriceBook other) {
+        return new Project(name, keeper, flock, heap, other, held, chosen, done);
+    }
+
+    public Project withChosen(Optional<Chosen> other) {
+        return new Project(name, keeper, flock, heap, prices, held, other, done);
+    }
+
+    /** With a dimension fixed. */
+    public Project hold(RaisedDimensions.Name dimension, Length length) {
+        Map<RaisedDimensions.Name, Length> more = new EnumMap<>(RaisedDimensions.Name.class);
+        more.putAll(held);
+        more.put(dimension, length);
+        return new Project(name, keeper, flock, heap, prices, more, chosen, done);
+    }
+
+    /** With a dimension free again. */
+    public Project release(RaisedDimensions.Name dimension) {
+        Map<RaisedDimensions.Name, Length> fewer = new EnumMap<>(RaisedDimensions.Name.class);
+        fewer.putAll(held);
+        fewer.remove(dimension);
+        return new Project(name, keeper, flock, heap, prices, fewer, chosen, done);
+    }
+
+    /** With a step or ticket ticked, or not. */
+    public Project tick(String key, boolean isDone) {
+        Set<String> changed = new TreeSet<>(done);
+        if (isDone) {
+            changed.add(key);
+        } else {
+            changed.remove(key);
+        }
+        return new Project(name, keeper, flock, heap, prices, held, chosen, changed);
+    }
+
+    public Needs needs() {
+        return Needs.of(flock);
+    }
+
+    /** What a search for this project starts from. */
+    public FitRequest fitRequest() {
+        return new FitRequest(needs(), flock.practice().underside(), keeper, heap, prices, held, 1);
+    }
+}

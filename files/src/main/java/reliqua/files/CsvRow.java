@@ -1,0 +1,129 @@
+package reliqua.files;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.apache.commons.csv.CSVRecord;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.TapeReader;
+import reliqua.core.stock.Flaw;
+import reliqua.core.stock.FlawArea;
+
+/** One line of a table; every fault names its column. */
+final class CsvRow {
+    private static final Pattern FLAW = Pattern.compile("(\\w+)\\s+(.+?)\\s+to\\s+(.+)");
+    private static final Pattern AREA = Pattern.compile("(\\w+)\\s+(.+?)\\s+x\\s+(.+?)\\s+at\\s+(.+?)\\s*,\\s*(.+)");
+
+    private final CSVRecord record;
+    private final TapeReader tape;
+
+    CsvRow(CSVRecord record, TapeReader tape) {
+        this.record = record;
+        this.tape = tape;
+    }
+
+    String text(String column) {
+        return record.isMapped(column) && record.isSet(column) ? Cells.plain(record.get(column)) : "";
+    }
+
+    int count(String column) {
+        String text = text(column);
+        if (text.isEmpty()) {
+            return 1;
+        }
+        try {
+            return Integer.parseInt(text);
+        } catch (NumberFormatException e) {
+            throw new IllegalArgumentException("column " + column + ": \"" + text + "\" is no whole number");
+        }
+    }
+
+    double number(String column) {
+        String text = text(column);
+        if (text.isEmpty()) {
+            return 0;
+        }
+        try {
+            return Double.parseDouble(text);
+        } catch (NumberFormatException e) {
+            throw new IllegalArgumentException("column " + column + ": \"" + text + "\" is no amount");
+        }
+    }
+
+    Length length(String column) {
+        return read(column, text(column));
+    }
+
+    Length lengthOr(String column, Length otherwise) {
+        return text(column).isEmpty() ? otherwise : length(column);
+    }
+
+    private Length read(String column, String text) {
+        try {
+            return tape.read(text);
+        } catch (IllegalArgumentException e) {
+            throw new IllegalArgumentException("column " + column + ": " + e.getMessage());
+        }
+    }
+
+    <E extends Enum<E>> E choice(String column, Class<E> type, E otherwise) {
+        String text = text(column);
+        return text.isEmpty() ? otherwise : choice(column, type, text);
+    }
+
+    private static <E extends Enum<E>> E choice(String column, Class<E> type, String text) {
+        for (E value : type.getEnumConstants()) {
+            if (value.name().equalsIgnoreCase(text)) {
+                return value;
+            }
+        }
+        String known = String.join(
+                ", ",
+                Arrays.stream(type.getEnumConstants())
+                        .map(v -> v.name().toLowerCase(Locale.ROOT))
+                        .toList());
+        throw new IllegalArgumentException("column " + column + ": \"" + text + "\" is unknown; use " + known);
+    }
+
+    private List<String> parts() {
+        return Arrays.stream(text("flaws").split(";"))
+                .map(String::strip)
+                .filter(s -> !s.isEmpty())
+                .toList();
+    }
+
+    List<Flaw> flaws() {
+        List<Flaw> flaws = new ArrayList<>();
+        for (String part : parts()) {
+            Matcher m = FLAW.matcher(part);
+            if (!m.matches()) {
+                throw new IllegalArgumentException(
+                        "column flaws: \"" + part + "\" is unclear; write rot 12 in to 14 in");
+            }
+            flaws.add(new Flaw(
+                    choice("flaws", Flaw.Kind.class, m.group(1)), read("flaws", m.group(2)), read("flaws", m.group(3))));
+        }
+        return flaws;
+    }
+
+    List<FlawArea> areas() {
+        List<FlawArea> areas = new ArrayList<>();
+        for (String part : parts()) {
+            Matcher m = AREA.matcher(part);
+            if (!m.matches()) {
+                throw new IllegalArgumentException(
+                        "column flaws: \"" + part + "\" is unclear; write rot 6 in x 8 in at 0 in, 40 in");
+            }
+            areas.add(new FlawArea(
+                    choice("flaws", Flaw.Kind.class, m.group(1)),
+                    read("flaws", m.group(4)),
+                    read("flaws", m.group(5)),
+                    read("flaws", m.group(2)),
+                    read("flaws", m.group(3))));
+        }
+        return areas;
+    }
+}
