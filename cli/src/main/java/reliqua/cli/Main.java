@@ -11,13 +11,26 @@ import reliqua.files.InputException;
         description = "Fits a poultry coop to the heap at hand. Without a command, or with demo or a project, opens the window.",
         mixinStandardHelpOptions = true,
         version = "Reliqua 0.1.0",
-        subcommands = {PlanCommand.class})
+        subcommands = {
+            PlanCommand.class,
+            NewCommand.class,
+            SayCommand.class,
+            ProjectCommands.Needs.class,
+            ProjectCommands.Fit.class,
+            ProjectCommands.Check.class,
+            ProjectCommands.Report.class,
+            ProjectCommands.Export.class,
+            ProjectCommands.Import.class
+        })
 public final class Main {
     private Main() {}
 
     /** Runs one command and returns its exit code. */
     public static int run(String[] args, PrintWriter out, PrintWriter err) {
-        CommandLine line = new CommandLine(new Main()).setOut(out).setErr(err);
+        CommandLine line = new CommandLine(new Main())
+                .setOut(out)
+                .setErr(err)
+                .setCaseInsensitiveEnumValuesAllowed(true);
         line.setExecutionExceptionHandler((e, command, _) -> {
             switch (e) {
                 case InputException refused -> refused.faults().forEach(command.getErr()::println);

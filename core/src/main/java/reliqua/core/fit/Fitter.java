@@ -31,9 +31,9 @@ public final class Fitter {
     private static final Length LEGS_MOST = Length.mm(620);
     private static final Length OVERHANG = Length.mm(180);
     private static final Length WIDTH_LEAST = Length.mm(980);
-    private static final Length WIDTH_MOST = Length.mm(2700);
+    private static final Length WIDTH_MOST = Length.mm(3700);
     private static final Length DEPTH_LEAST = Length.mm(850);
-    private static final Length DEPTH_MOST = Length.mm(2000);
+    private static final Length DEPTH_MOST = Length.mm(2450);
     private static final double PITCH = 0.2501;
     private static final int SIZES = 12;
     private static final int CLIMBS = 3;

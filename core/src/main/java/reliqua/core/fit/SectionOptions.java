@@ -64,7 +64,7 @@ final class SectionOptions {
             case FLOOR -> Section.mm(52, 160);
             case WALLS -> Section.mm(52, 102);
             case RAFTERS -> Section.mm(52, 160);
-            case PURLINS -> Section.mm(52, 102);
+            case PURLINS -> Section.mm(52, 152);
             case TRIM -> Section.mm(26, 76);
             case ROOSTS -> Section.mm(52, 91);
         };

@@ -1,0 +1,80 @@
+package reliqua.cli;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.concurrent.Callable;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import reliqua.core.flock.BirdClass;
+import reliqua.core.flock.Flock;
+import reliqua.core.flock.Keeper;
+import reliqua.core.flock.Practice;
+import reliqua.core.measure.Tape;
+import reliqua.core.measure.UnitSystem;
+import reliqua.core.project.Project;
+import reliqua.core.stock.Heap;
+import reliqua.files.HeapCsv;
+import reliqua.files.InputException;
+import reliqua.files.ProjectFile;
+import reliqua.standins.Merchants;
+
+/** Starts a project. */
+@Command(name = "new", description = "Starts a project from birds and a heap.", mixinStandardHelpOptions = true)
+final class NewCommand implements Callable<Integer> {
+    private static final Pattern BIRDS = Pattern.compile("(\\d{1,3})\\s*x?\\s*([a-z]+)");
+
+    @Option(names = "--birds", required = true, paramLabel = "12xstandard", description = "count x class, by commas")
+    private String birds = "";
+
+    @Option(names = "--heap", paramLabel = "HEAP.csv", description = "the heap as a table")
+    private @Nullable Path heap;
+
+    @Option(names = "--units", paramLabel = "inches|millimetres", description = "the keeper's tape")
+    private UnitSystem units = UnitSystem.INCHES;
+
+    @Option(names = "--name", description = "name of the project")
+    private String name = "Coop";
+
+    @Option(names = "--out", required = true, paramLabel = "PROJECT", description = "the project file to write")
+    private Path out = Path.of("");
+
+    @Override
+    public Integer call() throws IOException, InputException {
+        Heap stock = heap == null ? Heap.EMPTY : HeapCsv.read(Files.read(heap), heap.toString(), units);
+        Tape tape = units == UnitSystem.INCHES ? Tape.INCH : Tape.METRIC;
+        Flock flock = new Flock(new TreeMap<>(birds()), Practice.DEFAULT);
+        Project project = Project.start(name, Keeper.with(tape), flock, stock, Merchants.priceBook(units));
+        ProjectFile.save(out, project);
+        return 0;
+    }
+
+    private Map<BirdClass, Integer> birds() throws InputException {
+        Map<BirdClass, Integer> counts = new TreeMap<>();
+        for (String part : birds.toLowerCase(Locale.ROOT).split(",")) {
+            Matcher m = BIRDS.matcher(part.strip());
+            if (!m.matches()) {
+                throw new InputException("--birds: \"" + part.strip() + "\" is unclear; write 12xstandard,3xduck");
+            }
+            try {
+                counts.merge(
+                        BirdClass.valueOf(m.group(2).toUpperCase(Locale.ROOT)),
+                        Integer.parseInt(m.group(1)),
+                        Integer::sum);
+            } catch (IllegalArgumentException e) {
+                throw new InputException("--birds: \"" + m.group(2)
+                        + "\" is no class of birds; use bantam, standard, large, meat or duck");
+            }
+        }
+        if (counts.values().stream().anyMatch(n -> n < 1)
+                || counts.values().stream().mapToInt(Integer::intValue).sum() > Flock.MOST_BIRDS) {
+            throw new InputException("--birds: give between 1 and " + Flock.MOST_BIRDS + " birds");
+        }
+        return counts;
+    }
+}

@@ -1,0 +1,267 @@
+package reliqua.cli;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.Callable;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import reliqua.core.check.Finding;
+import reliqua.core.coop.family.Unbuildable;
+import reliqua.core.cutting.Progress;
+import reliqua.core.drawing.Elevation;
+import reliqua.core.drawing.Oblique;
+import reliqua.core.drawing.Picture;
+import reliqua.core.fit.Candidate;
+import reliqua.core.fit.FitRequest;
+import reliqua.core.fit.FitResult;
+import reliqua.core.fit.Fitter;
+import reliqua.core.flock.Need;
+import reliqua.core.measure.Tape;
+import reliqua.core.measure.Words;
+import reliqua.core.project.Design;
+import reliqua.core.project.Project;
+import reliqua.files.HeapCsv;
+import reliqua.files.InputException;
+import reliqua.files.NeedsJson;
+import reliqua.files.PacketPdf;
+import reliqua.files.PlanCsv;
+import reliqua.files.ProjectFile;
+import reliqua.files.SvgDrawing;
+
+/** Commands over a project file. */
+final class ProjectCommands {
+    private ProjectCommands() {}
+
+    /** What all of them share: the project, and where to print. */
+    abstract static class OverProject implements Callable<Integer> {
+        @Parameters(paramLabel = "PROJECT", description = "the project file")
+        private Path project = Path.of("");
+
+        @Spec
+        private @Nullable CommandSpec spec;
+
+        PrintWriter out() {
+            return java.util.Objects.requireNonNull(spec).commandLine().getOut();
+        }
+
+        Path path() {
+            return project;
+        }
+
+        Project load() throws IOException, InputException {
+            return ProjectFile.load(project);
+        }
+
+        Design design(Project loaded) throws InputException {
+            try {
+                return Design.derive(loaded, Progress.NONE, _ -> {})
+                        .design()
+                        .orElseThrow(() -> new InputException(
+                                project + ": no house could be drawn up; the heap and the shop lack a kind of material"));
+            } catch (Unbuildable e) {
+                throw new InputException(project + ": " + e.reason().words(loaded.keeper().tape()));
+            }
+        }
+    }
+
+    /** Prints the needs. */
+    @Command(name = "needs", description = "Prints what the flock needs.", mixinStandardHelpOptions = true)
+    static final class Needs extends OverProject {
+        @Option(names = "--json", description = "as JSON, lengths in mm and areas in m2")
+        private boolean json;
+
+        @Override
+        public Integer call() throws IOException, InputException {
+            Project loaded = load();
+            if (json) {
+                out().println(NeedsJson.write(loaded.needs(), loaded.keeper().tape()));
+                return 0;
+            }
+            Tape tape = loaded.keeper().tape();
+            for (Need need : loaded.needs().lines()) {
+                out().println(Words.say("need." + need.kind().name()) + ": " + tape.word(need.value()) + "  ("
+                        + need.sum().words(tape) + ")");
+            }
+            return 0;
+        }
+    }
+
+    /** Fits a house to the heap. */
+    @Command(name = "fit", description = "Fits a house to the heap.", mixinStandardHelpOptions = true)
+    static final class Fit extends OverProject {
+        @Option(names = "--out", required = true, paramLabel = "DIR", description = "folder for drawings and tables")
+        private Path folder = Path.of("");
+
+        @Option(names = "--seconds", paramLabel = "N", description = "stop with the best so far after so long")
+        private double seconds = Double.POSITIVE_INFINITY;
+
+        @Option(names = "--seed", paramLabel = "N", description = "same seed, same answer")
+        private long seed = 1;
+
+        @Override
+        public Integer call() throws IOException, InputException {
+            Project loaded = load();
+            FitRequest asked = loaded.fitRequest();
+            FitRequest request = new FitRequest(
+                    asked.needs(), asked.underside(), asked.keeper(), asked.heap(), asked.prices(), asked.held(), seed);
+            FitResult result = Fitter.fit(request, new Deadline(seconds), _ -> {});
+            Candidate best = result.best()
+                    .orElseThrow(() -> new InputException(
+                            path() + ": no house could be drawn up; the heap and the shop lack a kind of material"));
+            Exports.all(folder, loaded, Design.of(best, loaded));
+            Tape tape = loaded.keeper().tape();
+            out().println("best " + describe(best, tape));
+            result.others().forEach(c -> out().println("else " + describe(c, tape)));
+            result.standard().ifPresent(c -> out().println("unfitted " + describe(c, tape)));
+            out().println(result.tried() + " houses tried, " + result.skipped() + " ruled out");
+            return 0;
+        }
+
+        private static String describe(Candidate c, Tape tape) {
+            return tape.say(c.dimensions().width()) + " x " + tape.say(c.dimensions().depth()) + ": cuts cost "
+                    + tape.say(c.cost()) + ", bound " + tape.say(c.plan().lowerBound()) + ", faults " + c.faults()
+                    + ", missing " + c.plan().missing().size();
+        }
+    }
+
+    private static final class Deadline implements Progress {
+        private final long end;
+
+        Deadline(double seconds) {
+            this.end = seconds > 1e6 ? Long.MAX_VALUE : System.nanoTime() + (long) (seconds * 1e9);
+        }
+
+        @Override
+        public void report(double share, String words) {}
+
+        @Override
+        public boolean cancelled() {
+            return end != Long.MAX_VALUE && System.nanoTime() - end >= 0;
+        }
+    }
+
+    /** Prints the findings. */
+    @Command(name = "check", description = "Prints what the rules find.", mixinStandardHelpOptions = true)
+    static final class Check extends OverProject {
+        @Override
+        public Integer call() throws IOException, InputException {
+            Project loaded = load();
+            Design design = design(loaded);
+            for (Finding finding : design.candidate().findings()) {
+                out().println(finding.severity() + "  " + finding.rule() + "  "
+                        + finding.sum().words(loaded.keeper().tape()));
+            }
+            return 0;
+        }
+    }
+
+    /** Writes the packet. */
+    @Command(name = "report", description = "Writes the printed packet.", mixinStandardHelpOptions = true)
+    static final class Report extends OverProject {
+        @Option(names = "--pdf", required = true, paramLabel = "FILE", description = "the PDF to write")
+        private Path pdf = Path.of("");
+
+        @Override
+        public Integer call() throws IOException, InputException {
+            Project loaded = load();
+            java.nio.file.Files.write(pdf, PacketPdf.write(loaded, design(loaded)));
+            return 0;
+        }
+    }
+
+    /** What can be exported. */
+    enum What {
+        heap,
+        pieces,
+        buy,
+        cuts,
+        drawings
+    }
+
+    /** Writes one thing. */
+    @Command(name = "export", description = "Writes heap, pieces, buy, cuts or drawings.", mixinStandardHelpOptions = true)
+    static final class Export extends OverProject {
+        @Option(names = "--what", required = true, paramLabel = "heap|pieces|buy|cuts|drawings", description = "what")
+        private What what = What.heap;
+
+        @Option(names = "--out", required = true, paramLabel = "FILE", description = "file, or folder for drawings")
+        private Path target = Path.of("");
+
+        @Override
+        public Integer call() throws IOException, InputException {
+            Project loaded = load();
+            if (what == What.heap) {
+                java.nio.file.Files.writeString(target, HeapCsv.write(loaded.heap()));
+                return 0;
+            }
+            Design design = design(loaded);
+            Tape tape = loaded.keeper().tape();
+            switch (what) {
+                case pieces ->
+                    java.nio.file.Files.writeString(
+                            target, PlanCsv.pieces(design.candidate().coop(), design.candidate().plan(), tape));
+                case buy -> java.nio.file.Files.writeString(target, PlanCsv.bill(design.bill()));
+                case cuts ->
+                    java.nio.file.Files.writeString(target, PlanCsv.cuts(design.candidate().plan(), tape));
+                default -> Exports.drawings(target, design, tape);
+            }
+            return 0;
+        }
+    }
+
+    /** Adds a heap. */
+    @Command(name = "import", description = "Adds the lots of a table to a project.", mixinStandardHelpOptions = true)
+    static final class Import implements Callable<Integer> {
+        @Parameters(paramLabel = "HEAP.csv", description = "the table")
+        private Path table = Path.of("");
+
+        @Option(names = "--into", required = true, paramLabel = "PROJECT", description = "the project file")
+        private Path project = Path.of("");
+
+        @Override
+        public Integer call() throws IOException, InputException {
+            Project loaded = ProjectFile.load(project);
+            var added = HeapCsv.read(
+                    Files.read(table), table.toString(), loaded.keeper().tape().system());
+            var heap = loaded.heap();
+            for (var lot : added.lots()) {
+                String id = heap.find(lot.id()).isPresent() ? heap.freshId(lot.material()) : lot.id();
+                heap = heap.plus(new reliqua.core.stock.Lot(id, lot.quantity(), lot.material(), lot.provenance()));
+            }
+            ProjectFile.save(project, loaded.withHeap(heap));
+            return 0;
+        }
+    }
+
+    private static final class Exports {
+        static void all(Path folder, Project project, Design design) throws IOException {
+            Tape tape = project.keeper().tape();
+            drawings(folder, design, tape);
+            Map<String, String> tables = Map.of(
+                    "pieces.csv", PlanCsv.pieces(design.candidate().coop(), design.candidate().plan(), tape),
+                    "cuts.csv", PlanCsv.cuts(design.candidate().plan(), tape),
+                    "buy.csv", PlanCsv.bill(design.bill()));
+            for (Map.Entry<String, String> table : tables.entrySet()) {
+                java.nio.file.Files.writeString(folder.resolve(table.getKey()), table.getValue());
+            }
+        }
+
+        static void drawings(Path folder, Design design, Tape tape) throws IOException {
+            java.nio.file.Files.createDirectories(folder);
+            for (Elevation.View view : Elevation.View.values()) {
+                Picture picture = Elevation.of(design.candidate().coop(), view, tape, Set.of());
+                String name = view.name().toLowerCase(java.util.Locale.ROOT) + ".svg";
+                java.nio.file.Files.writeString(folder.resolve(name), SvgDrawing.write(picture));
+            }
+            java.nio.file.Files.writeString(
+                    folder.resolve("house.svg"), SvgDrawing.write(Oblique.of(design.candidate().coop())));
+        }
+    }
+}

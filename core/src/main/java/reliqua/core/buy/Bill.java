@@ -1,0 +1,98 @@
+package reliqua.core.buy;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.SortedMap;
+import reliqua.core.coop.Coop;
+import reliqua.core.cutting.Ticket;
+import reliqua.core.cutting.WorkPlan;
+import reliqua.core.measure.Money;
+import reliqua.core.stock.Material;
+import reliqua.core.stock.Mesh;
+import reliqua.core.stock.Offer;
+import reliqua.core.stock.PriceBook;
+import reliqua.core.stock.Roofing;
+import reliqua.core.stock.Sheet;
+import reliqua.core.stock.Stick;
+
+/**
+ * What remains to buy, in shop units, and what the heap gives.
+ *
+ * @param merchant whose prices these are
+ * @param lines what to buy
+ * @param total of all lines
+ * @param fromHeap what the pieces the heap gives would have cost new
+ */
+public record Bill(String merchant, List<Line> lines, Money total, Money fromHeap) {
+
+    /**
+     * One line.
+     *
+     * @param name as the merchant calls it; a kind of hardware by its own name
+     * @param hardware the kind, when it is hardware
+     * @param needed single things needed, for hardware
+     * @param units shop units to buy
+     * @param price of one unit
+     * @param total of the line
+     */
+    public record Line(
+            String name, Optional<PriceBook.Hardware> hardware, int needed, int units, Money price, Money total) {}
+
+    /** Copies the lines. */
+    public Bill {
+        lines = List.copyOf(lines);
+    }
+
+    /** The bill of a plan, with the hardware its coop needs. */
+    public static Bill of(Coop coop, WorkPlan plan, PriceBook prices) {
+        List<Line> lines = new ArrayList<>();
+        plan.bought().forEach((id, count) -> {
+            Offer offer = prices.offers().stream()
+                    .filter(o -> o.id().equals(id))
+                    .findFirst()
+                    .orElseThrow();
+            Money total = offer.price().times(count);
+            lines.add(new Line(offer.name(), Optional.empty(), count, count, offer.price(), total));
+        });
+        SortedMap<PriceBook.Hardware, Integer> hardware = HardwareCount.of(coop);
+        hardware.forEach((kind, needed) -> {
+            PriceBook.Pack pack = prices.hardware().get(kind);
+            if (pack != null) {
+                int units = Math.ceilDiv(needed, pack.count());
+                Money total = pack.price().times(units);
+                lines.add(new Line(kind.name(), Optional.of(kind), needed, units, pack.price(), total));
+            }
+        });
+        Money total = lines.stream().map(Line::total).reduce(Money.ZERO, Money::plus);
+        return new Bill(prices.merchant(), lines, total, worth(plan, prices));
+    }
+
+    private static Money worth(WorkPlan plan, PriceBook prices) {
+        Money worth = Money.ZERO;
+        for (Ticket ticket : plan.tickets()) {
+            if (!ticket.bought()) {
+                for (Ticket.Cut cut : ticket.cuts()) {
+                    worth = worth.plus(prices.worth(cutFrom(ticket.material(), cut)));
+                }
+            }
+        }
+        return worth;
+    }
+
+    private static Material cutFrom(Material material, Ticket.Cut cut) {
+        return switch (material) {
+            case Stick s -> Stick.sound(s.section(), cut.across());
+            case Sheet s -> new Sheet(s.kind(), s.thickness(), cut.across(), cut.along(), List.of());
+            case Roofing r -> new Roofing(cut.across(), r.fullWidth(), r.coverWidth(), List.of());
+            case Mesh m -> new Mesh(m.kind(), m.aperture(), cut.across(), cut.along());
+        };
+    }
+
+    /** Share of the whole worth that comes from the heap, from 0 to 1. */
+    public double heapShare() {
+        double all = total.amount() + fromHeap.amount();
+        return all == 0 ? 0 : fromHeap.amount() / all;
+    }
+
+}

@@ -1,0 +1,166 @@
+package reliqua.core.drawing;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import reliqua.core.coop.Axis;
+import reliqua.core.coop.Bounds;
+import reliqua.core.coop.Coop;
+import reliqua.core.coop.Corner;
+import reliqua.core.coop.Part;
+import reliqua.core.coop.Role;
+import reliqua.core.coop.Solid;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Tape;
+
+/** A coop seen square on, to scale, with its main dimensions. */
+public final class Elevation {
+    /** From where. */
+    public enum View {
+        FRONT,
+        SIDE,
+        PLAN
+    }
+
+    private static final double OFF = 90;
+    private static final double TICK = 22;
+
+    private final Coop coop;
+    private final View view;
+    private final Tape tape;
+    private final Set<String> lit;
+    private final Picture.Sketch sketch = new Picture.Sketch();
+
+    private Elevation(Coop coop, View view, Tape tape, Set<String> lit) {
+        this.coop = coop;
+        this.view = view;
+        this.tape = tape;
+        this.lit = lit;
+    }
+
+    /**
+     * The drawing.
+     *
+     * @param lit marks of parts shown lit up; when there are any, the others fade
+     */
+    public static Picture of(Coop coop, View view, Tape tape, Set<String> lit) {
+        return new Elevation(coop, view, tape, lit).draw();
+    }
+
+    private Picture draw() {
+        List<Part> parts = coop.parts().stream()
+                .filter(p -> p.role() != Role.APRON || view == View.PLAN)
+                .filter(p -> view != View.PLAN || !hidesThePlan(p))
+                .sorted(Comparator.comparing(this::nearness))
+                .toList();
+        for (Part part : parts) {
+            if (lit.isEmpty() || !lit.contains(part.mark())) {
+                part(part);
+            }
+        }
+        parts.stream().filter(p -> lit.contains(p.mark())).forEach(this::part);
+        dimensions();
+        return sketch.picture();
+    }
+
+    /** The plan looks in below the roof. */
+    private static boolean hidesThePlan(Part part) {
+        return switch (part.role()) {
+            case ROOF_SHEET, PURLIN, RAKE_FILLER, RAFTER, VENT_MESH -> true;
+            default -> false;
+        };
+    }
+
+    /** Parts nearer to the eye come later. */
+    private Length nearness(Part part) {
+        Bounds b = part.solid().bounds();
+        return switch (view) {
+            case FRONT -> b.y0().negated();
+            case SIDE -> b.x1();
+            case PLAN -> b.z1();
+        };
+    }
+
+    private void part(Part part) {
+        Ink fill = lit.contains(part.mark()) ? Ink.CHOSEN : lit.isEmpty() ? Inks.fill(part) : Ink.PAPER;
+        Ink edge = lit.isEmpty() ? Inks.edge(part) : lit.contains(part.mark()) ? Ink.INK : Ink.HAIRLINE;
+        List<Picture.Point> outline = outline(part.solid());
+        List<List<Picture.Point>> holes = holes(part.solid());
+        sketch.area(outline, holes, fill, edge, part.mark());
+    }
+
+    private Axis sight() {
+        return switch (view) {
+            case FRONT -> Axis.Y;
+            case SIDE -> Axis.X;
+            case PLAN -> Axis.Z;
+        };
+    }
+
+    private List<Picture.Point> outline(Solid solid) {
+        if (solid.along() == sight()) {
+            return points(solid.outline());
+        }
+        Bounds b = solid.bounds();
+        return switch (view) {
+            case FRONT -> points(Solid.rectangle(b.x0(), b.x1(), b.z0(), b.z1()));
+            case SIDE -> points(Solid.rectangle(b.y0(), b.y1(), b.z0(), b.z1()));
+            case PLAN -> points(Solid.rectangle(b.x0(), b.x1(), b.y0(), b.y1()));
+        };
+    }
+
+    private List<List<Picture.Point>> holes(Solid solid) {
+        List<List<Picture.Point>> holes = new ArrayList<>();
+        if (solid.along() == sight()) {
+            solid.holes().forEach(hole -> holes.add(points(hole)));
+        }
+        return holes;
+    }
+
+    private static List<Picture.Point> points(List<Corner> corners) {
+        return corners.stream()
+                .map(c -> new Picture.Point(c.u().toMm(), -c.v().toMm()))
+                .toList();
+    }
+
+    private void dimensions() {
+        Coop.Measures m = coop.measures();
+        double ground = 0;
+        switch (view) {
+            case FRONT -> {
+                sketch.line(sketch.left() - 60, ground, sketch.right() + 60, ground, Ink.INK, true);
+                across(0, m.width().toMm(), sketch.bottom() + OFF, tape.say(m.width()));
+                upright(sketch.right() + OFF, 0, m.height().toMm(), tape.say(m.height()));
+                upright(sketch.left() - OFF, 0, m.clearBelow().toMm(), tape.say(m.clearBelow()));
+            }
+            case SIDE -> {
+                sketch.line(sketch.left() - 60, ground, sketch.right() + 60, ground, Ink.INK, true);
+                across(0, m.depth().toMm(), sketch.bottom() + OFF, tape.say(m.depth()));
+                upright(sketch.left() - OFF, 0, m.floorHeight().toMm(), tape.say(m.floorHeight()));
+                upright(sketch.right() + OFF, 0, m.height().toMm(), tape.say(m.height()));
+            }
+            case PLAN -> {
+                across(0, m.width().toMm(), sketch.bottom() + OFF, tape.say(m.width()));
+                upright(sketch.right() + OFF, 0, m.depth().toMm(), tape.say(m.depth()));
+            }
+        }
+    }
+
+    private void across(double from, double to, double y, String words) {
+        sketch.line(from, y, to, y, Ink.INK, false);
+        sketch.line(from, y - TICK, from, y + TICK, Ink.INK, false);
+        sketch.line(to, y - TICK, to, y + TICK, Ink.INK, false);
+        sketch.label((from + to) / 2, y + 60, words, Picture.Size.BODY, Picture.Anchor.MIDDLE, Ink.INK);
+        sketch.reach(new Picture.Point(from, y + 90));
+    }
+
+    private void upright(double x, double from, double to, String words) {
+        sketch.line(x, -from, x, -to, Ink.INK, false);
+        sketch.line(x - TICK, -from, x + TICK, -from, Ink.INK, false);
+        sketch.line(x - TICK, -to, x + TICK, -to, Ink.INK, false);
+        sketch.turnedLabel(x - 30, -(from + to) / 2, words, Picture.Size.BODY, Ink.INK);
+        sketch.reach(new Picture.Point(x - 60, -to));
+        sketch.reach(new Picture.Point(x + 60, -to));
+    }
+}

@@ -1,0 +1,23 @@
+package reliqua.core.drawing;
+
+/** What a stroke or a fill means; each surface has its own values for it. */
+public enum Ink {
+    NONE,
+    PAPER,
+    INK,
+    SOFT,
+    HAIRLINE,
+    WOOD,
+    WOOD_EDGE,
+    SHEET,
+    SHEET_SIDE,
+    METAL,
+    METAL_EDGE,
+    MESH,
+    OPEN,
+    HOLDS,
+    DANGER,
+    FLAW,
+    CHOSEN,
+    WASTE
+}

@@ -1,0 +1,123 @@
+package reliqua.core.drawing;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import reliqua.core.coop.Axis;
+import reliqua.core.coop.Coop;
+import reliqua.core.coop.Corner;
+import reliqua.core.coop.Part;
+import reliqua.core.coop.Role;
+import reliqua.core.coop.Solid;
+
+/**
+ * A coop seen from the front, the right and a little above, by parallel lines: the small picture on a card, and the one on
+ * paper. Only what can be seen from there is drawn, the far before the near.
+ */
+public final class Oblique {
+    private static final double SIDE = 0.55;
+    private static final double SIDE_DOWN = 0.30;
+    private static final double FRONT = 0.90;
+    private static final double FRONT_DOWN = 0.12;
+
+    private record Face(List<Picture.Point> outline, List<List<Picture.Point>> holes, Ink fill, Ink edge, String mark, double near) {}
+
+    private Oblique() {}
+
+    /** The drawing. */
+    public static Picture of(Coop coop) {
+        List<Face> faces = new ArrayList<>();
+        for (Part part : coop.parts()) {
+            if (isSeen(part.role())) {
+                faces.addAll(faces(part));
+            }
+        }
+        faces.sort(Comparator.comparingDouble(Face::near));
+        Picture.Sketch sketch = new Picture.Sketch();
+        faces.forEach(f -> sketch.area(f.outline(), f.holes(), f.fill(), f.edge(), f.mark()));
+        return sketch.picture();
+    }
+
+    private static boolean isSeen(Role role) {
+        return switch (role) {
+            case LEG, RIM, SKIN, DOOR_LEAF, DOOR_FRAME, POP_DOOR, POP_GUIDE, NEST_PANEL, NEST_LID, DRIP_BOARD -> true;
+            case ROOF_SHEET, RAMP_BOARD, PURLIN -> true;
+            default -> false;
+        };
+    }
+
+    /** The front of a prism along y, and the right and upper faces of the others. */
+    private static List<Face> faces(Part part) {
+        Solid solid = part.solid().along() == Axis.Z ? asUpright(part.solid()) : part.solid();
+        List<Face> faces = new ArrayList<>();
+        int n = solid.outline().size();
+        for (int i = 0; i < n; i++) {
+            side(part, solid, solid.outline().get(i), solid.outline().get((i + 1) % n), faces);
+        }
+        boolean alongX = solid.along() == Axis.X;
+        double end = (alongX ? solid.to() : solid.from()).toMm();
+        List<Picture.Point> outline = end(solid, solid.outline(), end);
+        List<List<Picture.Point>> holes =
+                solid.holes().stream().map(h -> end(solid, h, end)).toList();
+        Ink fill = alongX ? shade(part) : Inks.fill(part);
+        faces.add(new Face(outline, holes, fill, Inks.edge(part), part.mark(), near(solid, end)));
+        return faces;
+    }
+
+    private static Solid asUpright(Solid solid) {
+        var b = solid.bounds();
+        return new Solid(
+                Axis.Y, Solid.rectangle(b.x0(), b.x1(), b.z0(), b.z1()), List.of(), b.y0(), b.y1());
+    }
+
+    private static Ink shade(Part part) {
+        return part instanceof Part.RoofPart ? Ink.METAL : Ink.SHEET_SIDE;
+    }
+
+    private static void side(Part part, Solid solid, Corner a, Corner b, List<Face> faces) {
+        double from = solid.from().toMm();
+        double to = solid.to().toMm();
+        double du = b.u().minus(a.u()).toMm();
+        double dv = b.v().minus(a.v()).toMm();
+        boolean up = Math.abs(du) > Math.abs(dv);
+        boolean alongX = solid.along() == Axis.X;
+        // Upper faces are seen always; of the others the front of a prism along x, and the right of one along y.
+        double middle = solid.outline().stream().mapToDouble(c -> c.v().toMm()).average().orElse(0);
+        boolean upper = up && (a.v().toMm() + b.v().toMm()) / 2 > middle;
+        double centre = solid.outline().stream().mapToDouble(c -> c.u().toMm()).average().orElse(0);
+        double at = (a.u().toMm() + b.u().toMm()) / 2;
+        boolean facing = !up && (alongX ? at < centre : at > centre);
+        if (!upper && !facing) {
+            return;
+        }
+        List<Picture.Point> outline = List.of(
+                point(solid, a, from), point(solid, b, from), point(solid, b, to), point(solid, a, to));
+        Ink fill = upper ? Inks.fill(part) : alongX ? Inks.fill(part) : shade(part);
+        double near = near(solid, (from + to) / 2) + (upper ? 1 : 0.5);
+        faces.add(new Face(outline, List.of(), fill, Inks.edge(part), part.mark(), near));
+    }
+
+    private static List<Picture.Point> end(Solid solid, List<Corner> corners, double at) {
+        return corners.stream().map(c -> point(solid, c, at)).toList();
+    }
+
+    private static Picture.Point point(Solid solid, Corner c, double at) {
+        return solid.along() == Axis.X
+                ? project(at, c.u().toMm(), c.v().toMm())
+                : project(c.u().toMm(), at, c.v().toMm());
+    }
+
+    private static Picture.Point project(double x, double y, double z) {
+        return new Picture.Point(x * FRONT + y * SIDE, x * FRONT_DOWN - y * SIDE_DOWN - z);
+    }
+
+    /** Nearer is to the right, to the front and above. */
+    private static double near(Solid solid, double at) {
+        var b = solid.bounds();
+        double x = (b.x0().toMm() + b.x1().toMm()) / 2;
+        double y = (b.y0().toMm() + b.y1().toMm()) / 2;
+        double z = (b.z0().toMm() + b.z1().toMm()) / 2;
+        double along = solid.along() == Axis.X ? at - x : y - at;
+        return 0.55 * x - y + 0.9 * z + 0.3 * along;
+    }
+}

@@ -1,0 +1,146 @@
+package reliqua.core.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import reliqua.core.coop.Part;
+import reliqua.core.cutting.Ticket;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Tape;
+import reliqua.core.stock.Flaw;
+import reliqua.core.stock.FlawArea;
+import reliqua.core.stock.Mesh;
+import reliqua.core.stock.Roofing;
+import reliqua.core.stock.Sheet;
+import reliqua.core.stock.Stick;
+
+/** What is cut from one thing, drawn to scale: strips with running tape marks, sheets with their panels. */
+public final class TicketPicture {
+    /** Strips are drawn so high whatever their width, so that marks can be read. */
+    private static final double STRIP = 150;
+
+    private static final double ABOVE = 40;
+
+    private TicketPicture() {}
+
+    /** The drawing of a ticket. */
+    public static Picture of(Ticket ticket, Tape tape) {
+        return switch (ticket.material()) {
+            case Stick s -> strip(ticket, s.length(), s.flaws(), Ink.WOOD, Ink.WOOD_EDGE, tape);
+            case Roofing r -> strip(ticket, r.length(), r.flaws(), Ink.METAL, Ink.METAL_EDGE, tape);
+            case Sheet s -> sheet(ticket, s.width(), s.length(), s.flaws(), Ink.SHEET, tape);
+            case Mesh m -> sheet(ticket, m.width(), m.length(), List.of(), Ink.MESH, tape);
+        };
+    }
+
+    /** Where the tape is marked: the far edge of every piece, and where one begins beyond a flaw or a gap. */
+    public static List<Length> marks(Ticket ticket) {
+        List<Length> marks = new ArrayList<>();
+        Length last = Length.ZERO;
+        for (Ticket.Cut cut : ticket.cuts()) {
+            if (cut.x().minus(last).compareTo(Length.mm(6)) > 0) {
+                marks.add(cut.x());
+            }
+            marks.add(cut.end());
+            last = cut.end();
+        }
+        return marks;
+    }
+
+    private static Picture strip(Ticket ticket, Length length, List<Flaw> flaws, Ink fill, Ink edge, Tape tape) {
+        Picture.Sketch sketch = new Picture.Sketch();
+        double whole = length.toMm();
+        sketch.rectangle(0, 0, whole, STRIP, Ink.WASTE, edge, "");
+        for (Ticket.Cut cut : ticket.cuts()) {
+            piece(sketch, cut, fill);
+        }
+        for (Flaw flaw : flaws) {
+            double from = Math.max(0, flaw.from().toMm());
+            double to = Math.min(whole, flaw.to().toMm());
+            sketch.rectangle(from, 0, to, STRIP, Ink.FLAW, Ink.DANGER, "");
+        }
+        sketch.line(0, -ABOVE / 2, whole, -ABOVE / 2, Ink.SOFT, false);
+        for (Length mark : marks(ticket)) {
+            double x = mark.toMm();
+            if (x < whole - 0.5) {
+                sketch.line(x, -ABOVE, x, STRIP + 12, Ink.INK, true);
+            }
+            sketch.label(x, -ABOVE - 16, tape.mark(mark), Picture.Size.FIGURE, Picture.Anchor.MIDDLE, Ink.INK);
+        }
+        sketch.line(0, -ABOVE, 0, STRIP + 12, Ink.INK, true);
+        sketch.reach(new Picture.Point(0, -ABOVE - 90));
+        sketch.reach(new Picture.Point(whole, STRIP + 40));
+        return sketch.picture();
+    }
+
+    private static void piece(Picture.Sketch sketch, Ticket.Cut cut, Ink fill) {
+        double from = cut.x().toMm();
+        double to = cut.end().toMm();
+        double startLean = 0;
+        double endLean = 0;
+        if (cut.parts().getFirst() instanceof Part.StickPart stick) {
+            double scale = STRIP;
+            double most = (to - from) / 2;
+            boolean parallel = stick.startCut().degrees() != 0;
+            startLean = Math.min(most, Math.abs(stick.startCut().tan()) * scale);
+            endLean = Math.min(most, Math.abs(stick.endCut().tan()) * scale);
+            if (!parallel) {
+                startLean = 0;
+            }
+        }
+        // Both plumb cuts lean the same way, so the piece is a parallelogram; a stud's top leans alone.
+        List<Picture.Point> outline = List.of(
+                new Picture.Point(from + startLean, 0),
+                new Picture.Point(to, 0),
+                new Picture.Point(to - endLean, STRIP),
+                new Picture.Point(from, STRIP));
+        sketch.area(outline, List.of(), fill, Ink.INK, cut.parts().getFirst().mark());
+        sketch.label(
+                (from + to) / 2, STRIP * 0.62, cut.marks(), Picture.Size.FIGURE, Picture.Anchor.MIDDLE, Ink.INK);
+    }
+
+    private static Picture sheet(Ticket ticket, Length width, Length length, List<FlawArea> flaws, Ink fill, Tape tape) {
+        Picture.Sketch sketch = new Picture.Sketch();
+        // Laid on its side: length runs across the paper.
+        double across = length.toMm();
+        double down = width.toMm();
+        sketch.rectangle(0, 0, across, down, Ink.WASTE, Ink.WOOD_EDGE, "");
+        for (Ticket.Cut cut : ticket.cuts()) {
+            double x = cut.y().toMm();
+            double y = cut.x().toMm();
+            double x1 = x + cut.along().toMm();
+            double y1 = y + cut.across().toMm();
+            sketch.rectangle(x, y, x1, y1, fill, Ink.INK, cut.parts().getFirst().mark());
+            diagonal(sketch, cut, x, y, x1, y1);
+            double middle = (y + y1) / 2;
+            sketch.label((x + x1) / 2, middle, cut.marks(), Picture.Size.FIGURE, Picture.Anchor.MIDDLE, Ink.INK);
+            String size = tape.mark(cut.along()) + " x " + tape.mark(cut.across());
+            sketch.label((x + x1) / 2, middle + down * 0.09 + 20, size, Picture.Size.NOTE, Picture.Anchor.MIDDLE, Ink.INK);
+        }
+        for (FlawArea flaw : flaws) {
+            sketch.rectangle(
+                    Math.max(0, flaw.y().toMm()),
+                    Math.max(0, flaw.x().toMm()),
+                    Math.min(across, flaw.y().plus(flaw.length()).toMm()),
+                    Math.min(down, flaw.x().plus(flaw.width()).toMm()),
+                    Ink.FLAW,
+                    Ink.DANGER,
+                    "");
+        }
+        return sketch.picture();
+    }
+
+    /** The sloped cut that parts two panels in one rectangle, or trims one. */
+    private static void diagonal(Picture.Sketch sketch, Ticket.Cut cut, double x, double y, double x1, double y1) {
+        if (!(cut.parts().getFirst() instanceof Part.PanelPart panel) || panel.lowSide().isEmpty()) {
+            return;
+        }
+        double high = panel.height().toMm();
+        double low = panel.lowSide().get().toMm();
+        boolean lengthwise = Math.abs(panel.width().toMm() - (y1 - y)) < 1;
+        if (lengthwise) {
+            sketch.line(x + high, y, x + low, y1, Ink.INK, true);
+        } else {
+            sketch.line(x, y + high, x1, y + low, Ink.INK, true);
+        }
+    }
+}

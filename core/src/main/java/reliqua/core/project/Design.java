@@ -1,0 +1,69 @@
+package reliqua.core.project;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import reliqua.core.build.Step;
+import reliqua.core.build.Steps;
+import reliqua.core.buy.Bill;
+import reliqua.core.check.Finding;
+import reliqua.core.check.Findings;
+import reliqua.core.coop.Coop;
+import reliqua.core.coop.family.RaisedHouse;
+import reliqua.core.coop.family.Unbuildable;
+import reliqua.core.cutting.CoopPlanner;
+import reliqua.core.cutting.CutPlanner;
+import reliqua.core.cutting.Progress;
+import reliqua.core.cutting.WorkPlan;
+import reliqua.core.fit.Candidate;
+import reliqua.core.fit.FitResult;
+import reliqua.core.fit.Fitter;
+
+/**
+ * Everything that follows from a project: the house, what the rules say of it, how it is cut, what it costs, how it is
+ * built.
+ *
+ * @param candidate house, findings and cut plan
+ * @param bill what remains to buy
+ * @param steps how it is built
+ */
+public record Design(Candidate candidate, Bill bill, List<Step> steps) {
+    /** Copies the steps. */
+    public Design {
+        steps = List.copyOf(steps);
+    }
+
+    /** The bill and the steps of a house. */
+    public static Design of(Candidate candidate, Project project) {
+        Bill bill = Bill.of(candidate.coop(), candidate.plan(), project.prices());
+        return new Design(candidate, bill, Steps.of(candidate.coop()));
+    }
+
+    /**
+     * The design of a project: of the house settled on, or of the best fit.
+     *
+     * @param soFar hears of every better house of a search
+     * @throws Unbuildable when the house settled on does not serve the needs as they are now
+     */
+    public static Derived derive(Project project, Progress progress, Consumer<Candidate> soFar) throws Unbuildable {
+        if (project.chosen().isPresent()) {
+            Candidate settled = settled(project, project.chosen().get(), progress);
+            return new Derived(Optional.of(of(settled, project)), Optional.empty());
+        }
+        FitResult fit = Fitter.fit(project.fitRequest(), progress, soFar);
+        return new Derived(fit.best().map(best -> of(best, project)), Optional.of(fit));
+    }
+
+    /** A design, and the search it came from if there was one. */
+    public record Derived(Optional<Design> design, Optional<FitResult> fit) {}
+
+    private static Candidate settled(Project project, Project.Chosen chosen, Progress progress) throws Unbuildable {
+        Coop coop = RaisedHouse.build(chosen.dimensions(), chosen.choices(), project.needs());
+        List<Finding> findings = Findings.of(coop, project.needs(), project.keeper(), project.heap());
+        CutPlanner.Settings settings = new CutPlanner.Settings(CutPlanner.StickEffort.PROVEN, 1500, 1);
+        WorkPlan plan = new CoopPlanner(
+                        project.heap(), project.prices(), project.keeper().kerf(), settings)
+                .plan(coop, progress);
+        return new Candidate(chosen.dimensions(), chosen.choices(), coop, findings, plan);
+    }
+}

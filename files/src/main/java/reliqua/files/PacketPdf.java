@@ -1,0 +1,150 @@
+package reliqua.files;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDDocumentInformation;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import reliqua.core.build.Step;
+import reliqua.core.buy.Bill;
+import reliqua.core.check.Finding;
+import reliqua.core.coop.Coop;
+import reliqua.core.cutting.Ticket;
+import reliqua.core.drawing.Elevation;
+import reliqua.core.drawing.Oblique;
+import reliqua.core.drawing.TicketPicture;
+import reliqua.core.flock.Need;
+import reliqua.core.measure.Tape;
+import reliqua.core.measure.UnitSystem;
+import reliqua.core.measure.Words;
+import reliqua.core.project.Design;
+import reliqua.core.project.Project;
+import reliqua.core.stock.Lot;
+
+/** The packet: everything needed at the saw and in the yard without the computer, in black and white. */
+public final class PacketPdf {
+    private static final double STRIP_SCALE = 0.22;
+
+    private final Project project;
+    private final Design design;
+    private final Tape tape;
+
+    private PacketPdf(Project project, Design design) {
+        this.project = project;
+        this.design = design;
+        this.tape = project.keeper().tape();
+    }
+
+    /** The bytes of the PDF; the same project gives the same pages. */
+    public static byte[] write(Project project, Design design) throws IOException {
+        return new PacketPdf(project, design).write();
+    }
+
+    private byte[] write() throws IOException {
+        PDRectangle size = tape.system() == UnitSystem.INCHES ? PDRectangle.LETTER : PDRectangle.A4;
+        try (PDDocument document = new PDDocument()) {
+            PDDocumentInformation information = new PDDocumentInformation();
+            information.setTitle(project.name());
+            information.setCreator("Reliqua");
+            document.setDocumentInformation(information);
+            try (PdfFlow flow = new PdfFlow(document, size, Words.say("packet.footer", project.name()))) {
+                summary(flow);
+                drawings(flow);
+                tickets(flow);
+                bill(flow);
+                steps(flow);
+            }
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            document.save(out);
+            return out.toByteArray();
+        }
+    }
+
+    private void summary(PdfFlow flow) {
+        Coop.Measures m = design.candidate().coop().measures();
+        flow.heading(project.name());
+        flow.line(Words.say(
+                "packet.size", tape.say(m.width()), tape.say(m.depth()), tape.say(m.height()), tape.say(m.weight())));
+        flow.picture(Oblique.of(design.candidate().coop()), 250, 1);
+        flow.subheading(Words.say("packet.needs"));
+        for (Need need : project.needs().lines()) {
+            flow.line(Words.say("need." + need.kind().name()) + ": " + tape.word(need.value()) + " - "
+                    + need.sum().words(tape));
+        }
+        flow.subheading(Words.say("packet.findings"));
+        design.candidate().findings().stream()
+                .sorted(Comparator.comparing(Finding::severity))
+                .forEach(f -> flow.line((f.severity() == Finding.Severity.GOOD ? "  ok  " : "  !!  ")
+                        + f.sum().words(tape)));
+        flow.subheading(Words.say("packet.cautions"));
+        for (String key : List.of("saw", "dust", "paint", "lift", "structure")) {
+            flow.line("- " + Words.say("packet.caution." + key));
+        }
+    }
+
+    private void drawings(PdfFlow flow) {
+        for (Elevation.View view : Elevation.View.values()) {
+            flow.newPage();
+            flow.heading(Words.say("view." + view.name()));
+            flow.picture(Elevation.of(design.candidate().coop(), view, tape, Set.of()), 600, 1);
+        }
+    }
+
+    private void tickets(PdfFlow flow) {
+        flow.newPage();
+        flow.heading(Words.say("packet.tickets"));
+        flow.line(Words.say("packet.tickets.how", tape.say(project.keeper().kerf())));
+        int number = 0;
+        for (Ticket ticket : design.candidate().plan().tickets()) {
+            flow.need(ticket.isLinear() ? 95 : 200);
+            flow.space(6);
+            flow.tick(Words.say("packet.ticket", ++number, title(ticket)), "");
+            flow.picture(
+                    TicketPicture.of(ticket, tape), ticket.isLinear() ? 70 : 170, ticket.isLinear() ? STRIP_SCALE : 0.12);
+        }
+    }
+
+    private String title(Ticket ticket) {
+        String size = Sizes.of(ticket.material(), tape);
+        String place = project.heap()
+                .find(ticket.source())
+                .map(Lot::provenance)
+                .map(p -> p.source() + (p.place().isEmpty() ? "" : ", " + p.place()))
+                .orElse(Words.say("packet.bought"));
+        return ticket.source() + " (" + ticket.copy() + ")  " + size + "  " + place;
+    }
+
+    private void bill(PdfFlow flow) {
+        flow.newPage();
+        flow.heading(Words.say("packet.bill"));
+        Bill bill = design.bill();
+        flow.line(bill.merchant());
+        for (Bill.Line line : bill.lines()) {
+            String name = line.hardware()
+                    .map(h -> Words.say("packet.hardware", line.units(), Words.say("hardware." + h.name()), line.needed()))
+                    .orElseGet(() -> line.units() + " x " + line.name());
+            flow.tick(name, tape.say(line.total()));
+        }
+        flow.space(6);
+        flow.bold(Words.say("packet.total", tape.say(bill.total()), tape.say(project.keeper().budget())));
+        flow.line(Words.say("packet.fromHeap", tape.say(bill.fromHeap()), Math.round(bill.heapShare() * 100)));
+    }
+
+    private void steps(PdfFlow flow) {
+        flow.newPage();
+        flow.heading(Words.say("packet.steps"));
+        for (Step step : design.steps()) {
+            flow.need(50);
+            flow.tick(Words.say("step." + step.role().name()), Words.say("packet.minutes", step.minutes()));
+            flow.line("      " + String.join(", ", step.marks()));
+            step.check().ifPresent(check -> flow.line("      " + Words.say("packet.check", check.words(tape))));
+            step.caution().ifPresent(key -> flow.bold("      " + Words.say(key)));
+            if (step.twoPeople()) {
+                flow.bold("      " + Words.say("packet.twoPeople"));
+            }
+        }
+    }
+}

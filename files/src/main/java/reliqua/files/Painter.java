@@ -1,0 +1,151 @@
+package reliqua.files;
+
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Line2D;
+import java.awt.geom.Path2D;
+import java.awt.geom.Rectangle2D;
+import java.util.List;
+import reliqua.core.drawing.Ink;
+import reliqua.core.drawing.Picture;
+
+/**
+ * Paints pictures on paper and into SVG: line weights and hatches that survive a black-and-white printer.
+ */
+final class Painter {
+    private static final float THIN = 0.25f;
+    private static final float MIDDLING = 0.5f;
+    private static final float HEAVY = 0.8f;
+    private static final float POINTS_PER_MM = 72 / 25.4f;
+    private static final double HATCH = 5;
+
+    private final Graphics2D g;
+
+    Painter(Graphics2D g) {
+        this.g = g;
+    }
+
+    /** Paints a picture as large as fits into a box (in points), and returns its scale in points per millimetre. */
+    double fit(Picture picture, double x, double y, double width, double height, double mostScale) {
+        double scale = Math.min(mostScale, Math.min(width / picture.width(), height / picture.height()));
+        double left = x + (width - picture.width() * scale) / 2;
+        double top = y + (height - picture.height() * scale) / 2;
+        paint(picture, left, top, scale);
+        return scale;
+    }
+
+    /** Paints a picture with its upper left corner at x, y. */
+    void paint(Picture picture, double x, double y, double scale) {
+        AffineTransform place = new AffineTransform(scale, 0, 0, scale, x - picture.x0() * scale, y - picture.y0() * scale);
+        for (Picture.Shape shape : picture.shapes()) {
+            switch (shape) {
+                case Picture.Area area -> area(area, place);
+                case Picture.Line line -> line(line, place);
+                case Picture.Label label -> label(label, place);
+            }
+        }
+    }
+
+    private void area(Picture.Area area, AffineTransform place) {
+        Path2D path = new Path2D.Double(Path2D.WIND_EVEN_ODD);
+        trace(path, area.outline());
+        area.holes().forEach(hole -> trace(path, hole));
+        Shape shape = place.createTransformedShape(path);
+        Color fill = fill(area.fill());
+        if (fill != null) {
+            g.setColor(fill);
+            g.fill(shape);
+        }
+        if (area.fill() == Ink.FLAW || area.fill() == Ink.MESH) {
+            hatch(shape, area.fill() == Ink.MESH);
+        }
+        g.setColor(Color.BLACK);
+        g.setStroke(new BasicStroke(weight(area.edge()) * POINTS_PER_MM));
+        g.draw(shape);
+    }
+
+    private static void trace(Path2D path, List<Picture.Point> points) {
+        for (int i = 0; i < points.size(); i++) {
+            if (i == 0) {
+                path.moveTo(points.get(i).x(), points.get(i).y());
+            } else {
+                path.lineTo(points.get(i).x(), points.get(i).y());
+            }
+        }
+        path.closePath();
+    }
+
+    private static @org.jspecify.annotations.Nullable Color fill(Ink ink) {
+        return switch (ink) {
+            case NONE, MESH -> null;
+            case OPEN, INK -> Color.DARK_GRAY;
+            case METAL -> new Color(0xE9ECEE);
+            case SHEET, SHEET_SIDE, WOOD -> new Color(0xF7F3EA);
+            case CHOSEN, HOLDS -> new Color(0xD9D9D9);
+            case WASTE -> new Color(0xFFFFFF);
+            default -> Color.WHITE;
+        };
+    }
+
+    private static float weight(Ink ink) {
+        return switch (ink) {
+            case INK, DANGER -> MIDDLING;
+            case HAIRLINE -> THIN / 2;
+            default -> THIN;
+        };
+    }
+
+    private void hatch(Shape shape, boolean crossed) {
+        Shape before = g.getClip();
+        Rectangle2D box = shape.getBounds2D();
+        g.clip(shape);
+        g.setColor(Color.GRAY);
+        g.setStroke(new BasicStroke(THIN));
+        double reach = box.getWidth() + box.getHeight();
+        for (double d = 0; d < reach; d += HATCH) {
+            g.draw(new Line2D.Double(box.getX() + d, box.getY(), box.getX() + d - box.getHeight(), box.getMaxY()));
+            if (crossed) {
+                double x = box.getX() + d - box.getHeight();
+                g.draw(new Line2D.Double(x, box.getY(), x + box.getHeight(), box.getMaxY()));
+            }
+        }
+        g.setClip(before);
+    }
+
+    private void line(Picture.Line line, AffineTransform place) {
+        g.setColor(Color.BLACK);
+        g.setStroke(new BasicStroke((line.heavy() ? HEAVY : MIDDLING) * 0.7f * POINTS_PER_MM));
+        Path2D path = new Path2D.Double();
+        path.moveTo(line.from().x(), line.from().y());
+        path.lineTo(line.to().x(), line.to().y());
+        g.draw(place.createTransformedShape(path));
+    }
+
+    private void label(Picture.Label label, AffineTransform place) {
+        float size = switch (label.size()) {
+            case NOTE -> 7;
+            case BODY -> 9;
+            case FIGURE -> 10;
+        };
+        g.setFont(label.size() == Picture.Size.FIGURE ? Fonts.bold(size) : Fonts.regular(size));
+        g.setColor(Color.BLACK);
+        double[] at = {label.at().x(), label.at().y()};
+        place.transform(at, 0, at, 0, 1);
+        double width = g.getFontMetrics().stringWidth(label.text());
+        double shift = switch (label.anchor()) {
+            case LEFT -> 0;
+            case MIDDLE -> -width / 2;
+            case RIGHT -> -width;
+        };
+        AffineTransform before = g.getTransform();
+        g.translate(at[0], at[1]);
+        if (label.turned()) {
+            g.rotate(-Math.PI / 2);
+        }
+        g.drawString(label.text(), (float) shift, 0f);
+        g.setTransform(before);
+    }
+}

@@ -1,0 +1,247 @@
+package reliqua.files;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import reliqua.core.coop.family.Choices;
+import reliqua.core.coop.family.RaisedDimensions;
+import reliqua.core.flock.BirdClass;
+import reliqua.core.flock.Flock;
+import reliqua.core.flock.Keeper;
+import reliqua.core.flock.Practice;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Money;
+import reliqua.core.measure.Tape;
+import reliqua.core.measure.UnitSystem;
+import reliqua.core.project.Project;
+import reliqua.core.stock.Heap;
+import reliqua.core.stock.Offer;
+import reliqua.core.stock.PriceBook;
+import reliqua.core.stock.Section;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The part of a project file that is no table: keeper, birds, choices, progress. Lengths are exact millimetres. */
+final class ProjectJson {
+    private static final JsonMapper MAPPER = JsonMapper.builder().build();
+    private static final String FORMAT = "reliqua-project";
+    private static final int VERSION = 1;
+
+    private ProjectJson() {}
+
+    static String write(Project project) {
+        ObjectNode root = MAPPER.createObjectNode();
+        root.put("format", FORMAT).put("version", VERSION).put("name", project.name());
+        keeper(root.putObject("keeper"), project.keeper());
+        flock(root.putObject("flock"), project.flock());
+        prices(root.putObject("prices"), project.prices());
+        ObjectNode held = root.putObject("held");
+        project.held().forEach((name, length) -> held.put(lower(name), mm(length)));
+        project.chosen().ifPresent(chosen -> chosen(root.putObject("chosen"), chosen));
+        ArrayNode done = root.putArray("done");
+        project.done().forEach(done::add);
+        return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(root);
+    }
+
+    private static String lower(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT);
+    }
+
+    private static BigDecimal mm(Length length) {
+        return BigDecimal.valueOf(length.nm(), 6);
+    }
+
+    private static BigDecimal amount(Money money) {
+        return BigDecimal.valueOf(money.micros(), 6);
+    }
+
+    private static void keeper(ObjectNode node, Keeper keeper) {
+        node.put("height", mm(keeper.height()));
+        node.put("units", lower(keeper.tape().system()));
+        node.put("fraction", keeper.tape().denominator());
+        node.put("currency", keeper.tape().currency());
+        node.put("budget", amount(keeper.budget()));
+        node.put("kerf", mm(keeper.kerf()));
+        keeper.mostWidth().ifPresent(l -> node.put("mostWidth", mm(l)));
+        keeper.mostDepth().ifPresent(l -> node.put("mostDepth", mm(l)));
+        keeper.mostHeight().ifPresent(l -> node.put("mostHeight", mm(l)));
+    }
+
+    private static void flock(ObjectNode node, Flock flock) {
+        ObjectNode birds = node.putObject("birds");
+        flock.birds().forEach((kind, count) -> birds.put(lower(kind), count));
+        Practice practice = flock.practice();
+        node.put("space", lower(practice.space()));
+        node.put("nests", lower(practice.nests()));
+        node.put("vents", lower(practice.vents()));
+        node.put("growth", practice.growth());
+        node.put("underside", lower(practice.underside()));
+    }
+
+    private static void prices(ObjectNode node, PriceBook prices) {
+        node.put("merchant", prices.merchant());
+        ObjectNode hardware = node.putObject("hardware");
+        prices.hardware()
+                .forEach((kind, pack) -> hardware.putObject(lower(kind))
+                        .put("count", pack.count())
+                        .put("price", amount(pack.price())));
+    }
+
+    private static void chosen(ObjectNode node, Project.Chosen chosen) {
+        ObjectNode dimensions = node.putObject("dimensions");
+        for (RaisedDimensions.Name name : RaisedDimensions.Name.values()) {
+            dimensions.put(lower(name), mm(chosen.dimensions().get(name)));
+        }
+        Choices choices = chosen.choices();
+        ObjectNode sections = node.putObject("sections");
+        for (Choices.Group group : Choices.Group.values()) {
+            sections.putObject(lower(group))
+                    .put("thickness", mm(choices.section(group).thickness()))
+                    .put("width", mm(choices.section(group).width()));
+        }
+        node.put("deck", mm(choices.deck())).put("skin", mm(choices.skin()));
+        node.put("widestPanel", mm(choices.widestPanel())).put("step", mm(choices.step()));
+        node.put("underside", lower(choices.underside()));
+        node.putObject("roofing")
+                .put("fullWidth", mm(choices.roofing().fullWidth()))
+                .put("coverWidth", mm(choices.roofing().coverWidth()))
+                .put("longest", mm(choices.roofing().longest()));
+    }
+
+    static Project read(String text, String name, Heap heap, List<Offer> offers) throws InputException {
+        List<String> faults = new ArrayList<>();
+        JsonReader root = JsonReader.of(text, name, faults);
+        if (!root.text("format", "").equals(FORMAT)) {
+            throw new InputException(name + ": format must be \"" + FORMAT + "\"; this is another kind of file");
+        }
+        if (root.whole("version", 0) != VERSION) {
+            throw new InputException(name + ": version " + root.whole("version", 0)
+                    + " is not known here; open it with the Reliqua that wrote it");
+        }
+        Project project;
+        try {
+            project = project(root, heap, offers);
+        } catch (IllegalArgumentException e) {
+            throw new InputException(name + ": " + e.getMessage());
+        }
+        if (!faults.isEmpty()) {
+            throw new InputException(faults);
+        }
+        return project;
+    }
+
+    private static Project project(JsonReader root, Heap heap, List<Offer> offers) {
+        Map<RaisedDimensions.Name, Length> held = new EnumMap<>(RaisedDimensions.Name.class);
+        root.inner("held").ifPresent(in -> {
+            for (RaisedDimensions.Name each : RaisedDimensions.Name.values()) {
+                in.maybeMm(lower(each)).ifPresent(length -> held.put(each, length));
+            }
+        });
+        return new Project(
+                root.text("name", "Coop"),
+                root.inner("keeper").map(ProjectJson::keeper).orElseGet(() -> Keeper.with(Tape.METRIC)),
+                root.inner("flock").map(ProjectJson::flock).orElseGet(() -> Flock.of(BirdClass.STANDARD, 4)),
+                heap,
+                root.inner("prices").map(in -> prices(in, offers)).orElse(PriceBook.EMPTY),
+                held,
+                root.inner("chosen").map(ProjectJson::chosen),
+                new HashSet<>(root.texts("done")));
+    }
+
+    private static <E extends Enum<E>> E choice(JsonReader in, String field, Class<E> type, E otherwise) {
+        String text = in.text(field, otherwise.name());
+        for (E value : type.getEnumConstants()) {
+            if (value.name().equalsIgnoreCase(text)) {
+                return value;
+            }
+        }
+        in.fault(field + " is \"" + text + "\", which is unknown");
+        return otherwise;
+    }
+
+    private static Keeper keeper(JsonReader in) {
+        Tape tape = new Tape(
+                choice(in, "units", UnitSystem.class, UnitSystem.MILLIMETRES),
+                in.whole("fraction", 16),
+                in.text("currency", ""));
+        return new Keeper(
+                in.mm("height"),
+                tape,
+                in.money("budget"),
+                in.mm("kerf"),
+                in.maybeMm("mostWidth"),
+                in.maybeMm("mostDepth"),
+                in.maybeMm("mostHeight"));
+    }
+
+    private static Flock flock(JsonReader in) {
+        Map<BirdClass, Integer> birds = new TreeMap<>();
+        in.inner("birds").ifPresent(counts -> {
+            for (BirdClass kind : BirdClass.values()) {
+                if (counts.has(lower(kind))) {
+                    birds.put(kind, counts.whole(lower(kind), 1));
+                }
+            }
+        });
+        Practice usual = Practice.DEFAULT;
+        Practice practice = new Practice(
+                choice(in, "space", Practice.Space.class, usual.space()),
+                choice(in, "nests", Practice.Nests.class, usual.nests()),
+                choice(in, "vents", Practice.Vents.class, usual.vents()),
+                in.whole("growth", usual.growth()),
+                choice(in, "underside", Practice.Underside.class, usual.underside()));
+        return new Flock(new TreeMap<>(birds), practice);
+    }
+
+    private static PriceBook prices(JsonReader in, List<Offer> offers) {
+        Map<PriceBook.Hardware, PriceBook.Pack> hardware = new EnumMap<>(PriceBook.Hardware.class);
+        in.inner("hardware").ifPresent(packs -> {
+            for (PriceBook.Hardware kind : PriceBook.Hardware.values()) {
+                packs.inner(lower(kind))
+                        .ifPresent(pack -> hardware.put(
+                                kind, new PriceBook.Pack(pack.whole("count", 1), pack.money("price"))));
+            }
+        });
+        return new PriceBook(in.text("merchant", ""), offers, new TreeMap<>(hardware));
+    }
+
+    private static Project.Chosen chosen(JsonReader in) {
+        JsonReader lengths = in.inner("dimensions").orElseThrow(() -> missing(in, "dimensions"));
+        JsonReader groups = in.inner("sections").orElseThrow(() -> missing(in, "sections"));
+        JsonReader roofing = in.inner("roofing").orElseThrow(() -> missing(in, "roofing"));
+        RaisedDimensions dimensions = new RaisedDimensions(
+                lengths.mm("width"),
+                lengths.mm("depth"),
+                lengths.mm("legs"),
+                lengths.mm("front"),
+                lengths.mm("back"),
+                lengths.mm("overhang"));
+        List<Section> sections = new ArrayList<>();
+        for (Choices.Group group : Choices.Group.values()) {
+            Optional<JsonReader> section = groups.inner(lower(group));
+            sections.add(section.map(s -> Section.of(s.mm("thickness"), s.mm("width")))
+                    .orElseThrow(() -> missing(groups, lower(group))));
+        }
+        Choices choices = new Choices(
+                sections,
+                in.mm("deck"),
+                in.mm("skin"),
+                in.mm("widestPanel"),
+                new Choices.RoofingChoice(
+                        roofing.mm("fullWidth"), roofing.mm("coverWidth"), roofing.mm("longest")),
+                choice(in, "underside", Practice.Underside.class, Practice.Underside.CLOSED_IN),
+                in.mm("step"));
+        return new Project.Chosen(dimensions, choices);
+    }
+
+    private static IllegalArgumentException missing(JsonReader in, String field) {
+        return new IllegalArgumentException(in.place() + ": " + field + " is missing");
+    }
+}
