@@ -20,7 +20,7 @@ final class Painter {
     private static final float MIDDLING = 0.5f;
     private static final float HEAVY = 0.8f;
     private static final float POINTS_PER_MM = 72 / 25.4f;
-    private static final double HATCH = 5;
+    private static final double HATCH = 9;
 
     private final Graphics2D g;
 

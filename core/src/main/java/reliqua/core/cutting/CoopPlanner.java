@@ -31,26 +31,10 @@ public final class CoopPlanner {
 
     /** The plan; sloped panels share rectangles two by two unless single ones come cheaper. */
     public WorkPlan plan(Coop coop, Progress progress) {
-        WorkPlan paired = plan(coop, true, progress);
-        boolean settled = paired.proven() && paired.cost().isZero() && paired.missing().isEmpty();
-        if (settled) {
-            return paired;
-        }
-        WorkPlan single = plan(coop, false, progress);
-        Comparator<WorkPlan> order = Comparator.<WorkPlan>comparingInt(p -> p.missing().size())
-                .thenComparing(WorkPlan::cost)
-                .thenComparingInt(p -> p.tickets().size());
-        WorkPlan better = order.compare(single, paired) < 0 ? single : paired;
-        // A bound on both ways is the lower of the two.
-        Money bound = paired.lowerBound().compareTo(single.lowerBound()) < 0 ? paired.lowerBound() : single.lowerBound();
-        boolean proven = better.missing().isEmpty() && better.cost().compareTo(bound) <= 0;
-        return new WorkPlan(better.tickets(), better.missing(), better.cost(), bound, proven, better.remark());
-    }
-
-    private WorkPlan plan(Coop coop, boolean pairs, Progress progress) {
         Demand demand = new Demand(coop, heap, prices, kerf);
         Gathered gathered = new Gathered(demand);
-        gathered.add(demand.timber(pairs), settings, progress);
+        gathered.add(demand.sticks(), settings, progress);
+        sheets(coop, gathered, progress);
         gathered.add(demand.roofing(), settings, progress);
         Set<String> used = new HashSet<>();
         for (Length aperture : demand.apertures()) {
@@ -60,6 +44,29 @@ public final class CoopPlanner {
         }
         return gathered.plan();
     }
+
+    private void sheets(Coop coop, Gathered gathered, Progress progress) {
+        Gathered paired = sheets(coop, true, progress);
+        if (paired.missing.isEmpty() && (paired.cost.isZero() || settings.sheetRounds() == 0)) {
+            gathered.take(paired, paired.bound);
+            return;
+        }
+        Gathered single = sheets(coop, false, progress);
+        Gathered better = ORDER.compare(single, paired) < 0 ? single : paired;
+        // What holds of both ways is the lower of the two bounds.
+        gathered.take(better, paired.bound.compareTo(single.bound) < 0 ? paired.bound : single.bound);
+    }
+
+    private Gathered sheets(Coop coop, boolean pairs, Progress progress) {
+        Demand demand = new Demand(coop, heap, prices, kerf);
+        Gathered gathered = new Gathered(demand);
+        gathered.add(demand.sheets(pairs), settings, progress);
+        return gathered;
+    }
+
+    private static final Comparator<Gathered> ORDER = Comparator.<Gathered>comparingInt(g -> g.missing.size())
+            .thenComparing(g -> g.cost)
+            .thenComparingInt(g -> g.tickets.size());
 
     private final class Gathered {
         private final Demand demand;
@@ -110,6 +117,15 @@ public final class CoopPlanner {
             bound = bound.plus(plan.lowerBound());
             proven &= plan.status() == CutPlan.Status.OPTIMAL;
             remark = plan.remark().isEmpty() ? remark : plan.remark();
+        }
+
+        /** Adds what was planned apart, with the bound that holds for it. */
+        void take(Gathered other, Money otherBound) {
+            tickets.addAll(other.tickets);
+            missing.addAll(other.missing);
+            cost = cost.plus(other.cost);
+            bound = bound.plus(otherBound);
+            proven &= other.cost.compareTo(otherBound) <= 0;
         }
 
         private List<Part> next(String id) {

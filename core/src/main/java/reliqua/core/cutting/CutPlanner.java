@@ -12,12 +12,21 @@ import reliqua.core.measure.Words;
  * lowest cost, then fewest own sticks opened. Deterministic: the same job and seed give the same plan.
  */
 public final class CutPlanner {
-    /** How hard to try and from which seed. */
-    public record Settings(StickEffort sticks, int sheetRounds, long seed) {
+    /**
+     * How hard to try and from which seed.
+     *
+     * @param sticks how sticks are planned
+     * @param solverEffort seconds, in the integer solver's own deterministic time, for one section of sticks
+     * @param sheetRounds how often a layout of sheets is taken up and laid anew
+     * @param seed same seed, same plan
+     */
+    public record Settings(StickEffort sticks, double solverEffort, int sheetRounds, long seed) {
         /** Everything, for the plan that is sawn; a fraction of a second for a coop. */
-        public static final Settings FULL = new Settings(StickEffort.PROVEN, 6000, 1);
+        public static final Settings FULL = new Settings(StickEffort.PROVEN, 0.4, 6000, 1);
         /** Heuristics alone, to compare many designs; about a millisecond for a coop. */
-        public static final Settings QUICK = new Settings(StickEffort.HEURISTIC, 0, 1);
+        public static final Settings QUICK = new Settings(StickEffort.HEURISTIC, 0, 0, 1);
+        /** For the plan that follows the keeper's edits: proven where that is quick. */
+        public static final Settings LIVE = new Settings(StickEffort.PROVEN, 0.05, 1500, 1);
     }
 
     /** How sticks are planned. */
@@ -59,9 +68,7 @@ public final class CutPlanner {
     }
 
     private void planSticks(StickProblem problem, Progress progress, Gathered gathered) {
-        StickPlanner.Effort effort =
-                settings.sticks() == StickEffort.PROVEN ? StickPlanner.Effort.FULL : StickPlanner.Effort.QUICK;
-        StickPlanner.Result result = new StickPlanner(problem, effort, settings.seed()).plan(progress);
+        StickPlanner.Result result = new StickPlanner(problem, settings).plan(progress);
         StickLayout layout = new StickLayout(problem);
         Packing packing = layout.toppedUp(new Consolidation(problem).apply(result.packing()));
         gathered.sticks.addAll(layout.cuts(packing));

@@ -50,29 +50,34 @@ final class Demand {
         parts.computeIfAbsent(id, _ -> new ArrayDeque<>()).add(made);
     }
 
-    /** Sticks and sheets. {@code pairs} tells whether sloped panels share a rectangle two by two. */
-    CutJob timber(boolean pairs) {
+    /** Sticks. */
+    CutJob sticks() {
         Map<String, CutJob.Piece> pieces = new LinkedHashMap<>();
+        for (Part part : coop.parts()) {
+            if (part instanceof Part.StickPart stick) {
+                addPiece(pieces, stick);
+            }
+        }
+        return new CutJob(
+                kerf, ownSticks(), List.of(), timberShop(), List.copyOf(pieces.values()), List.of());
+    }
+
+    /** Sheets. {@code pairs} tells whether sloped panels share a rectangle two by two. */
+    CutJob sheets(boolean pairs) {
         Map<String, CutJob.Panel> panels = new LinkedHashMap<>();
         Map<List<Object>, List<Part.PanelPart>> sloped = new LinkedHashMap<>();
         for (Part part : coop.parts()) {
-            switch (part) {
-                case Part.StickPart stick -> addPiece(pieces, stick);
-                case Part.PanelPart panel when panel.cutFrom().isPresent() -> {}
-                case Part.PanelPart panel when panel.lowSide().isPresent() && pairs ->
+            if (part instanceof Part.PanelPart panel && panel.cutFrom().isEmpty()) {
+                if (panel.lowSide().isPresent() && pairs) {
                     sloped.computeIfAbsent(alike(panel), _ -> new ArrayList<>()).add(panel);
-                case Part.PanelPart panel -> addPanel(panels, panel.height(), List.of(panel));
-                case Part.RoofPart _, Part.MeshPart _ -> {}
+                } else {
+                    addPanel(panels, panel.height(), List.of(panel));
+                }
             }
         }
         sloped.values().forEach(group -> addPaired(panels, group));
         return new CutJob(
-                kerf,
-                ownSticks(),
-                ownSheets(),
-                timberShop(),
-                List.copyOf(pieces.values()),
-                List.copyOf(panels.values()));
+                kerf, List.of(), ownSheets(), timberShop(), List.of(), List.copyOf(panels.values()));
     }
 
     private static List<Object> alike(Part.PanelPart panel) {

@@ -11,32 +11,22 @@ import java.util.random.RandomGeneratorFactory;
  */
 final class StickPlanner {
     private static final int DIVES = 3;
-    /** Deterministic seconds of the integer solver on the patterns known so far. */
-    private static final double SOME_EFFORT = 0.08;
-    /** Deterministic seconds on all patterns a cheaper plan could use. */
-    private static final double FULL_EFFORT = 0.4;
+    /** Share of the integer solver's effort that goes to the patterns known so far. */
+    private static final double SOME = 0.2;
 
     private final StickProblem problem;
-    private final Effort effort;
+    private final CutPlanner.Settings settings;
     private final PossibleBills bills;
     private final RandomGenerator random;
     private final Filler filler;
 
-    /** How hard to try. */
-    enum Effort {
-        /** Heuristics alone, for comparing many designs. */
-        QUICK,
-        /** Everything, for the plan that is sawn. */
-        FULL
-    }
-
     /** What was found and what is proven, in millionths. */
     record Result(Packing packing, double bound, boolean proven) {}
 
-    StickPlanner(StickProblem problem, Effort effort, long seed) {
+    StickPlanner(StickProblem problem, CutPlanner.Settings settings) {
         this.problem = problem;
-        this.effort = effort;
-        this.random = RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
+        this.settings = settings;
+        this.random = RandomGeneratorFactory.of("L64X128MixRandom").create(settings.seed());
         this.filler = new Filler(problem, random);
         this.bills = new PossibleBills(
                 problem.bins().stream().mapToLong(StickProblem.BinType::price).toArray());
@@ -45,12 +35,16 @@ final class StickPlanner {
     Result plan(Progress progress) {
         int[] copies =
                 problem.bins().stream().mapToInt(b -> b.copies().size()).toArray();
-        Packing best = filler.best(effort == Effort.QUICK ? 2 : rounds(), problem.demands(), copies);
+        Packing best = filler.best(proven() ? rounds() : 2, problem.demands(), copies);
         double bound = 0;
-        if (!closed(best, bound) && effort == Effort.FULL && NativeSolver.isLoaded()) {
+        if (!closed(best, bound) && proven() && NativeSolver.isLoaded()) {
             return withSolver(best, progress);
         }
         return new Result(best, bound, closed(best, bound));
+    }
+
+    private boolean proven() {
+        return settings.sticks() == CutPlanner.StickEffort.PROVEN;
     }
 
     /** Many kinds make a round slow, and help the solver more than the heuristic. */
@@ -117,7 +111,7 @@ final class StickPlanner {
             best = exhausted(integer, best, proof, duals);
         }
         if (!proof.closes(best)) {
-            best = integer.improve(List.copyOf(master.patterns()), best, SOME_EFFORT)
+            best = integer.improve(List.copyOf(master.patterns()), best, SOME * settings.solverEffort())
                     .better()
                     .orElse(best);
         }
@@ -133,7 +127,7 @@ final class StickPlanner {
             if (patterns.isEmpty()) {
                 return best;
             }
-            IntegerMaster.Outcome outcome = integer.below(ceiling, patterns.get(), best, FULL_EFFORT);
+            IntegerMaster.Outcome outcome = integer.below(ceiling, patterns.get(), best, settings.solverEffort());
             proof.exhausted = outcome.exhausted();
             if (outcome.better().isEmpty() || outcome.exhausted()) {
                 return outcome.better().orElse(best);
@@ -156,7 +150,7 @@ final class StickPlanner {
             return first;
         }
         return PatternEnumeration.within(problem, byLength.fairDuals(), -bound, 0)
-                .flatMap(p -> new IntegerMaster(problem, bills.step()).below(0, p, first, FULL_EFFORT).better())
+                .flatMap(p -> new IntegerMaster(problem, bills.step()).below(0, p, first, settings.solverEffort()).better())
                 .orElse(first);
     }
 

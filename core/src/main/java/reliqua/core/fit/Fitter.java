@@ -71,6 +71,7 @@ public final class Fitter {
         Optional<Candidate> standard = trial.quick(standardSize(first.get()), first.get());
         progress.report(0.05, Words.say("fit.sizes"));
         List<Candidate> drawn = allSizes(first.get());
+        drawn.stream().findFirst().ifPresent(soFar);
         List<Candidate> climbed = new ArrayList<>();
         for (int n = 0; n < Math.min(CLIMBS, drawn.size()) && !progress.cancelled(); n++) {
             progress.report(0.4 + 0.4 * n / CLIMBS, Words.say("fit.changes"));

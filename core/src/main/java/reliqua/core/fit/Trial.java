@@ -122,9 +122,24 @@ final class Trial {
 
     /** The same house planned exactly. */
     Candidate exact(Candidate candidate) {
-        CutPlanner.Settings full = new CutPlanner.Settings(CutPlanner.StickEffort.PROVEN, 1500, request.seed());
-        WorkPlan plan = planner(full).plan(candidate.coop(), progress);
+        CutPlanner.Settings live = CutPlanner.Settings.LIVE;
+        CutPlanner.Settings seeded =
+                new CutPlanner.Settings(live.sticks(), live.solverEffort(), live.sheetRounds(), request.seed());
+        WorkPlan plan = planner(seeded).plan(candidate.coop(), quietly());
         return new Candidate(
                 candidate.dimensions(), candidate.choices(), candidate.coop(), candidate.findings(), plan);
+    }
+
+    /** Passes a cancellation on, but not the planner's own reports. */
+    private Progress quietly() {
+        return new Progress() {
+            @Override
+            public void report(double share, String words) {}
+
+            @Override
+            public boolean cancelled() {
+                return progress.cancelled();
+            }
+        };
     }
 }

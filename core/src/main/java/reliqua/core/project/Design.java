@@ -60,9 +60,8 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
     private static Candidate settled(Project project, Project.Chosen chosen, Progress progress) throws Unbuildable {
         Coop coop = RaisedHouse.build(chosen.dimensions(), chosen.choices(), project.needs());
         List<Finding> findings = Findings.of(coop, project.needs(), project.keeper(), project.heap());
-        CutPlanner.Settings settings = new CutPlanner.Settings(CutPlanner.StickEffort.PROVEN, 1500, 1);
         WorkPlan plan = new CoopPlanner(
-                        project.heap(), project.prices(), project.keeper().kerf(), settings)
+                        project.heap(), project.prices(), project.keeper().kerf(), CutPlanner.Settings.LIVE)
                 .plan(coop, progress);
         return new Candidate(chosen.dimensions(), chosen.choices(), coop, findings, plan);
     }
