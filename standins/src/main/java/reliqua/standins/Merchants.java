@@ -47,7 +47,7 @@ public final class Merchants {
         meshInches(offers, 1, 2, 36, 10, 21.9);
         meshInches(offers, 1, 2, 36, 25, 46.5);
         meshInches(offers, 1, 1, 24, 25, 27.4);
-        return new PriceBook("Saltmarsh Lumber & Feed", offers, hardware(6.9, 8.4, 4.2, 7.8, 6.2));
+        return new PriceBook("Saltmarsh Lumber & Feed", offers, hardware(8.9, 8.4, 4.2, 4.6, 4.9));
     }
 
     private static void nominal(List<Offer> offers, String name, int feet, double perFoot) {
@@ -107,7 +107,7 @@ public final class Merchants {
         meshMetric(offers, 12.7, 900, 3000, 18.5);
         meshMetric(offers, 12.7, 900, 6000, 33);
         meshMetric(offers, 25.4, 900, 6000, 23);
-        return new PriceBook("Stonegill Stores", offers, hardware(5.6, 7.2, 3.4, 6.3, 5.1));
+        return new PriceBook("Stonegill Stores", offers, hardware(7.4, 7.2, 3.4, 3.9, 4.2));
     }
 
     private static void metric(List<Offer> offers, int thickness, int width, int length, double perMetre) {
@@ -143,9 +143,9 @@ public final class Merchants {
     private static TreeMap<Hardware, Pack> hardware(
             double screws, double roofing, double staples, double hinges, double latches) {
         return new TreeMap<>(Map.of(
-                Hardware.SCREWS, new Pack(100, Money.of(screws)),
-                Hardware.ROOFING_SCREWS, new Pack(50, Money.of(roofing)),
-                Hardware.STAPLES, new Pack(400, Money.of(staples)),
+                Hardware.SCREWS, new Pack(500, Money.of(screws)),
+                Hardware.ROOFING_SCREWS, new Pack(100, Money.of(roofing)),
+                Hardware.STAPLES, new Pack(1000, Money.of(staples)),
                 Hardware.HINGES, new Pack(2, Money.of(hinges)),
                 Hardware.LATCHES, new Pack(1, Money.of(latches))));
     }

@@ -15,7 +15,7 @@ import reliqua.core.stock.PriceBook.Hardware;
 public final class HardwareCount {
     private static final int SCREWS_A_JOINT = 2;
     private static final int SCREWS_A_LEG_JOINT = 4;
-    private static final Length PANEL_SCREWS_APART = Length.mm(150);
+    private static final Length PANEL_SCREWS_APART = Length.mm(200);
     private static final Length STAPLES_APART = Length.mm(80);
     private static final double ROOF_SCREWS_A_SQUARE_METRE = 8;
 
@@ -67,7 +67,8 @@ public final class HardwareCount {
             return 0;
         }
         Part.StickPart stick = joint.first() instanceof Part.StickPart s ? s : (Part.StickPart) joint.second();
-        double length = joint.area() / stick.section().thickness().toMm();
+        double length = Math.min(
+                stick.length().toMm(), joint.area() / stick.section().thickness().toMm());
         return 1 + (int) Math.ceil(length / PANEL_SCREWS_APART.toMm());
     }
 }

@@ -63,7 +63,7 @@ final class SheetPlanner {
     Result plan(Progress progress) {
         double bound = new SheetBound(problem, fitsOwn, fitsShop).value();
         Layout best = layOut(emptyOwn(), allPanels(0), 0);
-        for (int o = 1; o < 3; o++) {
+        for (int o = 1; o < 3 && rounds > 0; o++) {
             Layout next = layOut(emptyOwn(), allPanels(o), 0);
             best = next.noWorseThan(best) ? next : best;
         }

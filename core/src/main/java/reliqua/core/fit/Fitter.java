@@ -16,6 +16,7 @@ import reliqua.core.cutting.Progress;
 import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Words;
+import reliqua.core.stock.Section;
 
 /**
  * Finds the raised house that suits a heap best.
@@ -35,8 +36,10 @@ public final class Fitter {
     private static final Length DEPTH_LEAST = Length.mm(850);
     private static final Length DEPTH_MOST = Length.mm(2450);
     private static final double PITCH = 0.2501;
-    private static final int SIZES = 12;
-    private static final int CLIMBS = 3;
+    /** Deeper by more than this than the birds need only costs more. */
+    private static final double ROOMIEST = 1.3;
+    private static final int SIZES = 10;
+    private static final int CLIMBS = 2;
     private static final int PASSES = 3;
     private static final int EXACT = 3;
 
@@ -70,8 +73,7 @@ public final class Fitter {
         }
         Optional<Candidate> standard = trial.quick(standardSize(first.get()), first.get());
         progress.report(0.05, Words.say("fit.sizes"));
-        List<Candidate> drawn = allSizes(first.get());
-        drawn.stream().findFirst().ifPresent(soFar);
+        List<Candidate> drawn = allSizes(first.get(), soFar);
         List<Candidate> climbed = new ArrayList<>();
         for (int n = 0; n < Math.min(CLIMBS, drawn.size()) && !progress.cancelled(); n++) {
             progress.report(0.4 + 0.4 * n / CLIMBS, Words.say("fit.changes"));
@@ -87,16 +89,12 @@ public final class Fitter {
     }
 
     private Optional<Choices> firstChoices() {
-        List<reliqua.core.stock.Section> chosen = new ArrayList<>();
-        for (Choices.Group group : Choices.Group.values()) {
-            sections.of(group).stream().findFirst().ifPresent(chosen::add);
-        }
-        boolean complete = chosen.size() == Choices.Group.values().length;
-        if (!complete || sheets.decks().isEmpty() || sheets.skins().isEmpty() || sheets.roofings().isEmpty()) {
+        Optional<List<Section>> chosen = sections.shared();
+        if (chosen.isEmpty() || sheets.decks().isEmpty() || sheets.skins().isEmpty() || sheets.roofings().isEmpty()) {
             return Optional.empty();
         }
         return Optional.of(new Choices(
-                chosen,
+                chosen.get(),
                 sheets.decks().getFirst(),
                 sheets.skins().getFirst(),
                 sheets.panels().isEmpty() ? Length.mm(1220) : sheets.panels().getFirst(),
@@ -140,19 +138,24 @@ public final class Fitter {
         return floor.over(side.minus(frames)).plus(frames).ceilTo(step);
     }
 
-    private List<Candidate> allSizes(Choices choices) {
-        List<Length> widths = widths(choices);
+    /** The tight sizes first, so that there is something to see at once; then every pair that is not far too large. */
+    private List<Candidate> allSizes(Choices choices, Consumer<Candidate> soFar) {
+        Set<RaisedDimensions> tight = new LinkedHashSet<>(tightSizes(choices));
+        trial.all(ideas(tight, choices)).stream().findFirst().ifPresent(soFar);
+        Set<RaisedDimensions> todo = new LinkedHashSet<>(tight);
         List<Length> depths = depths(choices);
-        Set<RaisedDimensions> todo = new LinkedHashSet<>(tightSizes(choices));
-        for (Length width : widths) {
-            for (Length depth : depths) {
-                todo.add(dimensions(choices, width, depth));
-            }
+        for (Length width : widths(choices)) {
+            Length most = leastOther(width, choices).scaled(ROOMIEST);
+            depths.stream().filter(d -> d.atMost(most)).forEach(d -> todo.add(dimensions(choices, width, d)));
         }
-        return trial.all(todo.stream()
+        return trial.all(ideas(todo, choices));
+    }
+
+    private List<Trial.Idea> ideas(Set<RaisedDimensions> sizes, Choices choices) {
+        return sizes.stream()
                 .filter(d -> within(d, choices))
                 .map(d -> new Trial.Idea(d, choices))
-                .toList());
+                .toList();
     }
 
     /** Each width worth trying with the least depth for it, and the other way round. */
@@ -290,8 +293,11 @@ public final class Fitter {
                 .toList();
         List<Candidate> exact = new ArrayList<>();
         for (Candidate candidate : distinct) {
-            exact.add(progress.cancelled() ? candidate : trial.exact(candidate));
-            soFar.accept(exact.stream().min(Candidate.ORDER).orElseThrow());
+            Candidate planned = progress.cancelled() ? candidate : trial.exact(candidate);
+            if (exact.stream().allMatch(c -> Candidate.ORDER.compare(planned, c) < 0)) {
+                soFar.accept(planned);
+            }
+            exact.add(planned);
         }
         return exact.stream().sorted(Candidate.ORDER).toList();
     }

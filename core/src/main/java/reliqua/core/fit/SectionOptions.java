@@ -51,6 +51,49 @@ final class SectionOptions {
         return options;
     }
 
+    /**
+     * A section for every group, so that the heap goes round: the group that needs most chooses first, each takes the
+     * section with most left over, and what it needs is taken off. Empty when a group finds nothing that serves.
+     */
+    java.util.Optional<List<Section>> shared() {
+        Map<Section, Double> left = new TreeMap<>(clear);
+        Map<Choices.Group, Section> taken = new java.util.EnumMap<>(Choices.Group.class);
+        for (Choices.Group group : HUNGRIEST_FIRST) {
+            List<Section> options = of(group);
+            if (options.isEmpty()) {
+                return java.util.Optional.empty();
+            }
+            Section best = options.stream()
+                    .max(Comparator.comparingDouble(s -> Math.min(left.getOrDefault(s, 0.0), metres(group))))
+                    .orElseThrow();
+            taken.put(group, best);
+            left.merge(best, -metres(group), Double::sum);
+        }
+        return java.util.Optional.of(List.copyOf(taken.values()));
+    }
+
+    private static final List<Choices.Group> HUNGRIEST_FIRST = List.of(
+            Choices.Group.LEGS,
+            Choices.Group.WALLS,
+            Choices.Group.TRIM,
+            Choices.Group.FLOOR,
+            Choices.Group.PURLINS,
+            Choices.Group.RAFTERS,
+            Choices.Group.ROOSTS);
+
+    /** About how many metres a house for a dozen birds takes of each group; only to share out the heap at the start. */
+    private static double metres(Choices.Group group) {
+        return switch (group) {
+            case LEGS -> 3;
+            case FLOOR -> 12;
+            case WALLS -> 40;
+            case RAFTERS -> 9;
+            case PURLINS -> 16;
+            case TRIM -> 32;
+            case ROOSTS -> 7;
+        };
+    }
+
     private static boolean suits(Choices.Group group, Section section) {
         return section.serves(group.least())
                 && section.thickness().atMost(most(group).thickness())

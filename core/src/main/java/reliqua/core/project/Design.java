@@ -33,6 +33,28 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
         steps = List.copyOf(steps);
     }
 
+    /** Minutes to mark and make one cut. */
+    private static final int MINUTES_A_CUT = 4;
+
+    /** Work still to do, in minutes: cuts not made and steps not ticked. */
+    public int minutesLeft(java.util.Set<String> done) {
+        int cuts = candidate.plan().tickets().stream()
+                .filter(t -> !done.contains(cutKey(t)))
+                .mapToInt(t -> t.cuts().size())
+                .sum();
+        return cuts * MINUTES_A_CUT + Steps.minutesLeft(steps, done);
+    }
+
+    /** All work, in minutes. */
+    public int minutes() {
+        return minutesLeft(java.util.Set.of());
+    }
+
+    /** Name by which a ticket is ticked off. */
+    public static String cutKey(reliqua.core.cutting.Ticket ticket) {
+        return "cut " + ticket.key();
+    }
+
     /** The bill and the steps of a house. */
     public static Design of(Candidate candidate, Project project) {
         Bill bill = Bill.of(candidate.coop(), candidate.plan(), project.prices());
@@ -51,11 +73,31 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
             return new Derived(Optional.of(of(settled, project)), Optional.empty());
         }
         FitResult fit = Fitter.fit(project.fitRequest(), progress, soFar);
-        return new Derived(fit.best().map(best -> of(best, project)), Optional.of(fit));
+        Optional<Search> search = fit.best().map(best -> new Search(
+                fit,
+                of(best, project),
+                fit.others().stream().map(c -> of(c, project)).toList(),
+                fit.standard().map(c -> of(c, project))));
+        return new Derived(search.map(Search::best), search);
+    }
+
+    /**
+     * A search with the bills of what it found.
+     *
+     * @param fit the search
+     * @param best the best
+     * @param others the best of other sizes
+     * @param standard the size one would build without looking at the heap
+     */
+    public record Search(FitResult fit, Design best, List<Design> others, Optional<Design> standard) {
+        /** Copies the list. */
+        public Search {
+            others = List.copyOf(others);
+        }
     }
 
     /** A design, and the search it came from if there was one. */
-    public record Derived(Optional<Design> design, Optional<FitResult> fit) {}
+    public record Derived(Optional<Design> design, Optional<Search> search) {}
 
     private static Candidate settled(Project project, Project.Chosen chosen, Progress progress) throws Unbuildable {
         Coop coop = RaisedHouse.build(chosen.dimensions(), chosen.choices(), project.needs());

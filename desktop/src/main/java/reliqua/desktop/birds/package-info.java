@@ -1,0 +1,3 @@
+/** The birds and what they need. */
+@org.jspecify.annotations.NullMarked
+package reliqua.desktop.birds;

@@ -1,0 +1,138 @@
+package reliqua.desktop.fetch;
+
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import reliqua.core.buy.Bill;
+import reliqua.core.measure.Money;
+import reliqua.core.measure.Tape;
+import reliqua.core.measure.Words;
+import reliqua.core.project.Design;
+import reliqua.desktop.Texts;
+import reliqua.desktop.shell.Parts;
+import reliqua.desktop.shell.Station;
+import reliqua.desktop.work.Workspace;
+
+/** What remains to buy, in shop units, against the budget. */
+public final class FetchStation implements Station {
+    private final Workspace workspace;
+    private final VBox lines = new VBox(2);
+    private final Label summary = Parts.text("", "soft");
+    private final Label total = Parts.text("", "figure");
+    private final Label budget = Parts.text("", "soft");
+    private final ProgressBar bar = new ProgressBar(0);
+    private final VBox bench = new VBox(12);
+    private final VBox slip = new VBox(10);
+
+    /** Over the workspace. */
+    public FetchStation(Workspace workspace) {
+        this.workspace = workspace;
+        ScrollPane scroll = new ScrollPane(lines);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("bare");
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        bar.getStyleClass().add("budget");
+        bar.setMaxWidth(Double.MAX_VALUE);
+        total.setId("fetch-total");
+        bench.getChildren()
+                .addAll(
+                        Parts.row(12, Parts.text(Texts.get("station.fetch"), "headline"), summary),
+                        Parts.row(14, total, budget),
+                        bar,
+                        scroll);
+    }
+
+    @Override
+    public String id() {
+        return "fetch";
+    }
+
+    @Override
+    public Node bench() {
+        return bench;
+    }
+
+    @Override
+    public Node slip() {
+        return slip;
+    }
+
+    @Override
+    public String pictogram() {
+        return "M2 8 L22 8 L18 16 L7 16 Z M9 19 A1.6 1.6 0 1 0 9.1 19 M17 19 A1.6 1.6 0 1 0 17.1 19";
+    }
+
+    private Optional<Design> design() {
+        return workspace.designs().state().get().design();
+    }
+
+    @Override
+    public String line() {
+        return design().map(d -> Texts.get("fetch.line", workspace.tape().say(d.bill().total())))
+                .orElse(Texts.get("fetch.none"));
+    }
+
+    @Override
+    public void refresh() {
+        lines.getChildren().clear();
+        slip.getChildren().clear();
+        design().ifPresentOrElse(d -> show(d.bill()), this::showNothing);
+    }
+
+    private void showNothing() {
+        summary.setText("");
+        total.setText("");
+        budget.setText(Texts.get("fetch.none"));
+        bar.setProgress(0);
+    }
+
+    private void show(Bill bill) {
+        Tape tape = workspace.tape();
+        Money limit = workspace.project().keeper().budget();
+        summary.setText(Texts.get("fetch.at", bill.merchant()));
+        total.setText(tape.say(bill.total()));
+        Money left = limit.minus(bill.total());
+        budget.setText(
+                left.micros() >= 0
+                        ? Texts.get("fetch.left", tape.say(limit), tape.say(left))
+                        : Texts.get("fetch.over", tape.say(limit), tape.say(Money.ZERO.minus(left))));
+        bar.setProgress(limit.isZero() ? 1 : Math.min(1, bill.total().amount() / limit.amount()));
+        bar.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("over"), left.micros() < 0);
+        for (Bill.Line line : bill.lines()) {
+            lines.getChildren().add(line(line, tape));
+        }
+        if (bill.lines().isEmpty()) {
+            lines.getChildren().add(Parts.text(Texts.get("fetch.nothing"), "soft"));
+        }
+        slip.getChildren()
+                .addAll(
+                        Parts.text(Texts.get("fetch.heap"), "title"),
+                        Parts.fact(Texts.get("fetch.worth"), tape.say(bill.fromHeap())),
+                        Parts.fact(Texts.get("fetch.share"), Math.round(bill.heapShare() * 100) + " %"),
+                        Parts.rule(),
+                        Parts.text(Texts.get("fetch.how"), "note"));
+    }
+
+    private Node line(Bill.Line line, Tape tape) {
+        String key = "fetch " + line.name();
+        CheckBox box = new CheckBox();
+        box.setSelected(workspace.project().done().contains(key));
+        String name = line.hardware()
+                .map(h -> Texts.get("fetch.pack", line.units(), Words.say("hardware." + h.name()), line.needed()))
+                .orElseGet(() -> line.units() + " \u00d7 " + line.name());
+        box.setText(name);
+        box.setOnAction(_ -> workspace.edit(
+                Texts.get(box.isSelected() ? "edit.fetched" : "edit.unfetched", line.name()),
+                p -> p.tick(key, box.isSelected())));
+        Label price = Parts.text(tape.say(line.total()), "strong");
+        HBox row = Parts.row(10, box, Parts.spring(), price);
+        row.getStyleClass().add("list-line");
+        return row;
+    }
+}

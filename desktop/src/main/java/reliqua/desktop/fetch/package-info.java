@@ -1,0 +1,3 @@
+/** What remains to buy. */
+@org.jspecify.annotations.NullMarked
+package reliqua.desktop.fetch;

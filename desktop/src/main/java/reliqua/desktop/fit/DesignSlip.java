@@ -1,0 +1,172 @@
+package reliqua.desktop.fit;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import reliqua.core.check.Finding;
+import reliqua.core.coop.family.RaisedDimensions;
+import reliqua.core.coop.family.RaisedDimensions.Name;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.MeasureException;
+import reliqua.core.measure.Tape;
+import reliqua.core.project.Design;
+import reliqua.core.project.Project;
+import reliqua.desktop.Texts;
+import reliqua.desktop.shell.Parts;
+import reliqua.desktop.work.Workspace;
+
+/** The few dimensions, to be typed and held; what the rules say; and the button that settles on this house. */
+final class DesignSlip extends VBox {
+    private record Line(TextField field, ToggleButton hold) {}
+
+    private final Workspace workspace;
+    private final Map<Name, Line> lines = new EnumMap<>(Name.class);
+    private final VBox findings = new VBox(7);
+    private final Label fault = Parts.text("", "danger", "note");
+    private final Button settle = new Button();
+    private final Label figures = Parts.text("", "soft");
+    private Optional<Design> shown = Optional.empty();
+
+    DesignSlip(Workspace workspace) {
+        super(9);
+        this.workspace = workspace;
+        getChildren()
+                .addAll(
+                        Parts.text(Texts.get("fit.family"), "title"),
+                        Parts.text(Texts.get("fit.family.note"), "soft"));
+        for (Name name : Name.values()) {
+            getChildren().add(line(name));
+        }
+        fault.managedProperty().bind(fault.textProperty().isNotEmpty());
+        settle.setId("settle");
+        settle.getStyleClass().add("main-button");
+        settle.setMaxWidth(Double.MAX_VALUE);
+        settle.setOnAction(_ -> settle());
+        getChildren()
+                .addAll(
+                        fault,
+                        Parts.rule(),
+                        Parts.text(Texts.get("fit.findings"), "strong"),
+                        findings,
+                        settle,
+                        figures);
+    }
+
+    private HBox line(Name name) {
+        Label words = Parts.text(FitStation.name(name), "soft");
+        words.setMinWidth(78);
+        TextField field = new TextField();
+        field.setId("dimension-" + name.name());
+        field.setAccessibleText(FitStation.name(name));
+        field.getStyleClass().add("slip-field");
+        field.setOnAction(_ -> hold(name, field.getText()));
+        HBox.setHgrow(field, Priority.ALWAYS);
+        ToggleButton hold = new ToggleButton(Texts.get("fit.hold"));
+        hold.setId("hold-" + name.name());
+        hold.getStyleClass().add("pill");
+        hold.setMinWidth(64);
+        hold.setAccessibleText(Texts.get("fit.hold.name", FitStation.name(name)));
+        hold.setOnAction(_ -> {
+            if (hold.isSelected()) {
+                hold(name, field.getText());
+            } else {
+                workspace.edit(Texts.get("edit.release", FitStation.name(name)), p -> unsettled(p.release(name)));
+            }
+        });
+        lines.put(name, new Line(field, hold));
+        return Parts.row(8, words, field, hold);
+    }
+
+    /** A house settled on stays as it is; changing a dimension means fitting anew. */
+    private static Project unsettled(Project project) {
+        return project.withChosen(Optional.empty());
+    }
+
+    private void hold(Name name, String text) {
+        Tape tape = workspace.tape();
+        try {
+            Length length = tape.reader().read(text);
+            if (!length.isPositive()) {
+                fault.setText(Texts.get("fit.positive"));
+                return;
+            }
+            fault.setText("");
+            workspace.edit(
+                    Texts.get("edit.hold", FitStation.name(name), tape.say(length)),
+                    p -> unsettled(p.hold(name, length)));
+        } catch (MeasureException e) {
+            fault.setText(String.valueOf(e.getMessage()));
+        }
+    }
+
+    private void settle() {
+        if (workspace.project().chosen().isPresent()) {
+            workspace.edit(Texts.get("edit.unsettle"), p -> p.withChosen(Optional.empty()));
+            return;
+        }
+        shown.ifPresent(d -> {
+            Project.Chosen chosen =
+                    new Project.Chosen(d.candidate().dimensions(), d.candidate().choices());
+            workspace.edit(
+                    Texts.get("edit.settle", workspace.tape().mark(chosen.dimensions().width())),
+                    p -> p.withChosen(Optional.of(chosen)));
+        });
+    }
+
+    void refresh(Optional<Design> design) {
+        shown = design;
+        boolean settled = workspace.project().chosen().isPresent();
+        settle.setText(Texts.get(settled ? "fit.unsettle" : "fit.settle"));
+        settle.setDisable(design.isEmpty() && !settled);
+        lines.forEach((name, line) -> {
+            boolean held = workspace.project().held().containsKey(name);
+            line.hold().setSelected(held);
+            line.hold().setText(Texts.get(held ? "fit.held" : "fit.hold"));
+            if (!line.field().isFocused()) {
+                Optional<Length> length = Optional.ofNullable(workspace.project().held().get(name))
+                        .or(() -> design.map(d -> d.candidate().dimensions()).map((RaisedDimensions d) -> d.get(name)));
+                line.field().setText(length.map(workspace.tape()::mark).orElse(""));
+            }
+        });
+        findings.getChildren().clear();
+        design.ifPresent(this::show);
+        if (design.isEmpty()) {
+            figures.setText("");
+        }
+    }
+
+    private void show(Design design) {
+        Tape tape = workspace.tape();
+        List<Finding> all = design.candidate().findings().stream()
+                .sorted(java.util.Comparator.comparing(Finding::severity))
+                .toList();
+        for (Finding finding : all) {
+            Label sign = Parts.text(
+                    switch (finding.severity()) {
+                        case FAULT -> "\u2715";
+                        case WARNING -> "!";
+                        case GOOD -> "\u2713";
+                    },
+                    "sign",
+                    "sign-" + finding.severity().name().toLowerCase(java.util.Locale.ROOT));
+            sign.setMinWidth(20);
+            Label words = Parts.text(finding.sum().words(tape), "note-ink");
+            HBox.setHgrow(words, Priority.ALWAYS);
+            HBox row = Parts.row(8, sign, words);
+            row.setAccessibleText(Texts.get("severity." + finding.severity().name()) + ": " + words.getText());
+            findings.getChildren().add(row);
+        }
+        figures.setText(Texts.get(
+                "fit.figures",
+                design.candidate().coop().parts().size(),
+                tape.say(design.candidate().coop().measures().weight())));
+    }
+}

@@ -1,0 +1,301 @@
+package reliqua.desktop.fit;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import reliqua.core.coop.Part;
+import reliqua.core.coop.family.RaisedDimensions;
+import reliqua.core.drawing.Elevation;
+import reliqua.core.fit.Candidate;
+import reliqua.core.measure.Money;
+import reliqua.core.measure.Tape;
+import reliqua.core.measure.Words;
+import reliqua.core.project.Design;
+import reliqua.core.project.Project;
+import reliqua.desktop.Texts;
+import reliqua.desktop.paint.HouseView;
+import reliqua.desktop.paint.PictureView;
+import reliqua.desktop.shell.Parts;
+import reliqua.desktop.shell.Station;
+import reliqua.desktop.work.DesignService;
+import reliqua.desktop.work.Workspace;
+
+/** The houses that suit the heap, and the chosen one in space and in dimensioned views. */
+public final class FitStation implements Station {
+    private enum Look {
+        SPACE,
+        FRONT,
+        SIDE,
+        PLAN
+    }
+
+    private final Workspace workspace;
+    private final HBox cards = new HBox(10);
+    private final HouseView house = new HouseView();
+    private final PictureView flat = new PictureView();
+    private final Label summary = Parts.text("", "soft");
+    private final Label picked = Parts.text("", "soft");
+    private final Scatter scatter = new Scatter();
+    private final Label suggestion = Parts.text("");
+    private final VBox bench = new VBox(10);
+    private final DesignSlip slip;
+    private Look look = Look.SPACE;
+    private String lit = "";
+    private Optional<Design.Search> last = Optional.empty();
+    private Optional<Candidate> shown = Optional.empty();
+    private String shownLit = "";
+
+    /** Over the workspace. */
+    public FitStation(Workspace workspace) {
+        this.workspace = workspace;
+        this.slip = new DesignSlip(workspace);
+        HBox head = Parts.row(12, Parts.text(Texts.get("station.fit"), "headline"), summary);
+        cards.setMinHeight(132);
+        StackPane views = new StackPane(house, flat);
+        views.setMinSize(0, 0);
+        HBox.setHgrow(views, Priority.ALWAYS);
+        VBox notes = new VBox(8, Parts.text(Texts.get("fit.scatter"), "strong"), scatter, suggestionBox());
+        notes.setMinWidth(232);
+        notes.setMaxWidth(232);
+        HBox lower = new HBox(12, new VBox(6, viewChoices(), views), notes);
+        VBox left = (VBox) lower.getChildren().getFirst();
+        VBox.setVgrow(views, Priority.ALWAYS);
+        HBox.setHgrow(left, Priority.ALWAYS);
+        VBox.setVgrow(lower, Priority.ALWAYS);
+        bench.getChildren().addAll(head, cards, lower);
+        house.onPick(this::pick);
+        flat.onPick(this::pick);
+    }
+
+    private Node suggestionBox() {
+        VBox box = new VBox(4, Parts.text(Texts.get("fit.suggests"), "strong"), suggestion);
+        box.getStyleClass().add("box");
+        suggestion.getStyleClass().add("note-ink");
+        return box;
+    }
+
+    private Node viewChoices() {
+        ToggleGroup group = new ToggleGroup();
+        HBox row = Parts.row(6);
+        for (Look each : Look.values()) {
+            row.getChildren()
+                    .add(Parts.choice(
+                            "view-" + each.name(),
+                            Texts.get("fit.view." + each.name()),
+                            group,
+                            each == look,
+                            () -> {
+                                look = each;
+                                draw();
+                            },
+                            "pill"));
+        }
+        row.getChildren().addAll(Parts.spring(), picked);
+        return row;
+    }
+
+    @Override
+    public String id() {
+        return "fit";
+    }
+
+    @Override
+    public Node bench() {
+        return bench;
+    }
+
+    @Override
+    public Node slip() {
+        return slip;
+    }
+
+    @Override
+    public String pictogram() {
+        return "M3 9 L20 4 M5 9 L5 17 L18 17 L18 5 M7 17 L7 21 M16 17 L16 21 M9 17 L9 12 L13 12 L13 17";
+    }
+
+    private Optional<Design> design() {
+        return workspace.designs().state().get().design();
+    }
+
+    @Override
+    public String line() {
+        return design().map(d -> Texts.get("fit.line", size(d.candidate())))
+                .orElseGet(() -> Texts.get(workspace.designs().progress().get() < 1 ? "fit.searching" : "fit.none"));
+    }
+
+    private String size(Candidate c) {
+        Tape tape = workspace.tape();
+        return tape.mark(c.dimensions().depth()) + " x " + tape.mark(c.dimensions().width());
+    }
+
+    @Override
+    public void refresh() {
+        DesignService.State state = workspace.designs().state().get();
+        if (state.search().isPresent()) {
+            last = state.search();
+        } else if (workspace.project().chosen().isEmpty() && state.design().isEmpty()) {
+            last = Optional.empty();
+        }
+        summary.setText(summary(state));
+        cards();
+        draw();
+        scatter.show(last.map(Design.Search::fit), state.design().map(Design::candidate));
+        suggestion.setText(suggestion(state));
+        slip.refresh(state.design());
+    }
+
+    private String summary(DesignService.State state) {
+        if (workspace.project().chosen().isPresent()) {
+            return Texts.get("fit.settled");
+        }
+        if (state.search().isPresent() && state.design().isPresent()) {
+            Candidate best = state.design().get().candidate();
+            Money gap = best.cost().minus(best.plan().lowerBound());
+            String proven = gap.isZero()
+                    ? Texts.get("fit.proven")
+                    : Texts.get("fit.within", workspace.tape().say(gap));
+            return Texts.get("fit.tried", state.search().get().fit().tried(), proven);
+        }
+        return Texts.get(state.fault().isEmpty() ? "fit.searching" : "fit.none");
+    }
+
+    private void cards() {
+        List<Node> nodes = new ArrayList<>();
+        Optional<Design> current = design();
+        List<Design> all = new ArrayList<>();
+        last.ifPresent(search -> {
+            all.add(search.best());
+            all.addAll(search.others());
+        });
+        if (all.isEmpty()) {
+            current.ifPresent(all::add);
+        }
+        for (int i = 0; i < Math.min(3, all.size()); i++) {
+            RaisedDimensions dimensions = all.get(i).candidate().dimensions();
+            boolean chosen = current.map(d -> d.candidate().dimensions().equals(dimensions)).orElse(false);
+            nodes.add(card("card-" + i, all.get(i), "fit.card", chosen));
+        }
+        last.flatMap(Design.Search::standard)
+                .ifPresent(s -> nodes.add(card("card-standard", s, "fit.card.standard", false)));
+        cards.getChildren().setAll(nodes);
+    }
+
+    private Node card(String id, Design design, String key, boolean chosen) {
+        Tape tape = workspace.tape();
+        Candidate c = design.candidate();
+        PictureView picture = new PictureView();
+        picture.picture().set(reliqua.core.drawing.Oblique.of(c.coop()));
+        picture.setMouseTransparent(true);
+        VBox.setVgrow(picture, Priority.ALWAYS);
+        String bill = tape.say(design.bill().total());
+        Label price = Parts.text(bill, "strong", c.faults() == 0 ? "holds" : "danger");
+        Label floor = Parts.text(tape.say(c.coop().measures().floor()), "soft");
+        Label size = Parts.text(Texts.get(key, size(c)), "strong", "note-ink");
+        size.setWrapText(false);
+        VBox face = new VBox(2, picture, size, Parts.row(6, price, Parts.spring(), floor));
+        var button = Parts.button(id, "", () -> settle(c), "card");
+        button.setGraphic(face);
+        face.setPrefSize(150, 116);
+        button.setAccessibleText(Texts.get(key, size(c)) + ", " + bill);
+        HBox.setHgrow(button, Priority.ALWAYS);
+        button.setMaxWidth(Double.MAX_VALUE);
+        button.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("chosen"), chosen);
+        return button;
+    }
+
+    private void settle(Candidate c) {
+        Project.Chosen chosen = new Project.Chosen(c.dimensions(), c.choices());
+        workspace.edit(Texts.get("edit.settle", size(c)), p -> p.withChosen(Optional.of(chosen)));
+    }
+
+    private void pick(String mark) {
+        lit = mark.equals(lit) ? "" : mark;
+        draw();
+    }
+
+    private void draw() {
+        Optional<Design> design = design();
+        house.setVisible(look == Look.SPACE && design.isPresent());
+        flat.setVisible(look != Look.SPACE && design.isPresent());
+        if (design.isEmpty()) {
+            shown = Optional.empty();
+            picked.setText("");
+            return;
+        }
+        Candidate c = design.get().candidate();
+        if (look == Look.SPACE) {
+            if (!shown.equals(Optional.of(c)) || !shownLit.equals(lit)) {
+                house.show(c.coop(), lit);
+                shown = Optional.of(c);
+                shownLit = lit;
+            }
+        } else {
+            Set<String> marks = lit.isEmpty() ? Set.of() : Set.of(lit);
+            flat.picture().set(Elevation.of(c.coop(), Elevation.View.valueOf(look.name()), workspace.tape(), marks));
+        }
+        picked.setText(c.coop().find(lit).map(p -> describe(p, c)).orElse(Texts.get("fit.pick")));
+    }
+
+    private String describe(Part part, Candidate c) {
+        Tape tape = workspace.tape();
+        String size = switch (part) {
+            case Part.StickPart s ->
+                tape.section(s.section().thickness(), s.section().width()) + ", " + tape.say(s.length());
+            case Part.PanelPart p -> tape.mark(p.width()) + " x " + tape.say(p.height());
+            case Part.RoofPart r -> tape.say(r.length());
+            case Part.MeshPart m -> tape.mark(m.width()) + " x " + tape.say(m.length());
+        };
+        String from = c.plan()
+                .ticketOf(part.mark())
+                .map(t -> Texts.get(t.bought() ? "fit.part.bought" : "fit.part.from", t.source()))
+                .orElse("");
+        return part.mark() + " " + Words.say("role." + part.role().name()) + ", " + size + from;
+    }
+
+    private String suggestion(DesignService.State state) {
+        Optional<Design> standard = last.flatMap(Design.Search::standard);
+        if (standard.isEmpty() || state.design().isEmpty()) {
+            return Texts.get("fit.suggests.wait");
+        }
+        Tape tape = workspace.tape();
+        Candidate best = state.design().get().candidate();
+        Money whole = standard.get().bill().total();
+        Money saved = whole.minus(state.design().get().bill().total());
+        List<String> words = new ArrayList<>();
+        words.add(Texts.get("fit.suggests.standard", size(standard.get().candidate()), tape.say(whole)));
+        if (saved.micros() > 0) {
+            words.add(Texts.get("fit.suggests.saves", tape.say(saved)));
+        }
+        words.add(buys(best));
+        return String.join("\n", words);
+    }
+
+    /** What drives the bill. */
+    private String buys(Candidate c) {
+        Map<String, String> names = new HashMap<>();
+        workspace.project().prices().offers().forEach(o -> names.put(o.id(), o.name()));
+        List<String> lines = c.plan().bought().entrySet().stream()
+                .map(e -> e.getValue() + " \u00d7 " + names.get(e.getKey()))
+                .limit(4)
+                .toList();
+        return lines.isEmpty()
+                ? Texts.get("fit.suggests.nothing")
+                : Texts.get("fit.suggests.buys") + "\n" + String.join("\n", lines);
+    }
+
+    /** Names of the dimensions, for the slip. */
+    static String name(RaisedDimensions.Name name) {
+        return Words.say("dimension." + name.name());
+    }
+}

@@ -1,0 +1,194 @@
+package reliqua.desktop.heap;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.MeasureException;
+import reliqua.core.measure.Tape;
+import reliqua.core.project.Describe;
+import reliqua.core.stock.Lot;
+import reliqua.core.stock.Material;
+import reliqua.core.stock.Mesh;
+import reliqua.core.stock.Roofing;
+import reliqua.core.stock.Sheet;
+import reliqua.core.stock.Stick;
+import reliqua.core.stock.Straightness;
+import reliqua.core.stock.Treatment;
+import reliqua.desktop.Texts;
+import reliqua.desktop.shell.Parts;
+import reliqua.desktop.work.Workspace;
+
+/** Everything about one lot, to be changed in place, and what it is good for. */
+final class LotSlip extends VBox {
+    private final Workspace workspace;
+
+    LotSlip(Workspace workspace) {
+        super(10);
+        this.workspace = workspace;
+        show(Optional.empty());
+    }
+
+    void show(Optional<Lot> lot) {
+        if (lot.isEmpty()) {
+            getChildren()
+                    .setAll(
+                            Parts.text(Texts.get("heap.slip.none"), "title"),
+                            Parts.text(Texts.get("heap.slip.hint"), "soft"));
+            return;
+        }
+        fill(lot.get());
+    }
+
+    private void fill(Lot lot) {
+        Tape tape = workspace.tape();
+        getChildren()
+                .setAll(
+                        Parts.text(lot.quantity() + " \u00d7 " + Describe.group(lot.material(), tape), "title"),
+                        Parts.text(Describe.length(lot.material(), tape) + from(lot), "soft"));
+        getChildren().add(field("quantity", lot.quantity() + "", text -> quantity(lot, text)));
+        getChildren().add(field("length", tape.mark(length(lot.material())), text -> withLength(lot, text)));
+        if (lot.material() instanceof Stick stick) {
+            getChildren().add(field("bow", tape.mark(stick.bow()), text -> withBow(lot, stick, text)));
+        }
+        facts(lot, tape);
+        if (lot.material() instanceof Stick stick) {
+            straightness(stick, tape);
+            if (stick.treatment() == Treatment.PAINTED) {
+                VBox box = new VBox(2, Parts.text(Texts.get("heap.paint"), "danger", "strong"),
+                        Parts.text(Texts.get("heap.paint.why"), "note-ink"));
+                box.getStyleClass().add("caution");
+                getChildren().add(box);
+            }
+        }
+        getChildren().add(Parts.button("remove-lot", Texts.get("heap.remove"), () -> remove(lot), "plain"));
+    }
+
+    private static String from(Lot lot) {
+        return lot.provenance().source().isEmpty() ? "" : " \u00b7 " + lot.provenance().source();
+    }
+
+    private void facts(Lot lot, Tape tape) {
+        List<String> flaws = Describe.flaws(lot.material(), tape);
+        if (!flaws.isEmpty()) {
+            getChildren().add(Parts.fact(Texts.get("heap.flaws"), String.join("\n", flaws)));
+        }
+        if (lot.material() instanceof Stick stick) {
+            String clear = String.join(
+                    " + ",
+                    stick.clearSpans().stream().map(s -> tape.mark(s.length())).toList());
+            getChildren().add(Parts.fact(Texts.get("heap.clear"), clear));
+        }
+        if (!lot.provenance().place().isEmpty()) {
+            getChildren().add(Parts.fact(Texts.get("heap.where"), lot.provenance().place()));
+        }
+        if (!lot.provenance().note().isEmpty()) {
+            getChildren().add(Parts.fact(Texts.get("heap.note"), lot.provenance().note()));
+        }
+        String worth = tape.say(workspace.project().prices().worth(lot.material()).times(lot.quantity()));
+        getChildren().add(Parts.fact(Texts.get("heap.worth"), worth));
+    }
+
+    private void straightness(Stick stick, Tape tape) {
+        getChildren().addAll(Parts.rule(), Parts.text(Texts.get("heap.straight"), "strong"));
+        for (Straightness role : Straightness.values()) {
+            Length to = stick.straightTo(role.tolerance());
+            ProgressBar bar = new ProgressBar(to.ratio(stick.length()));
+            bar.getStyleClass().add("gauge");
+            bar.setPrefWidth(76);
+            Label name = Parts.text(Texts.get("straight." + role.name()), "note-ink");
+            name.setMinWidth(88);
+            getChildren().add(Parts.row(8, name, bar, Parts.spring(), Parts.text(Texts.get("heap.to", tape.mark(to)), "soft")));
+        }
+    }
+
+    /** A field that is committed by Enter or by leaving it; a wrong input is marked with what would be right. */
+    private Node field(String key, String value, Function<String, String> commit) {
+        TextField field = new TextField(value);
+        field.setId("lot-" + key);
+        field.setAccessibleText(Texts.get("heap." + key));
+        field.getStyleClass().add("slip-field");
+        HBox.setHgrow(field, Priority.ALWAYS);
+        Label fault = Parts.text("", "danger", "note");
+        fault.managedProperty().bind(fault.textProperty().isNotEmpty());
+        Runnable take = () -> {
+            if (!field.getText().equals(value)) {
+                fault.setText(commit.apply(field.getText()));
+            }
+        };
+        field.setOnAction(_ -> take.run());
+        field.focusedProperty().addListener((_, _, focused) -> {
+            if (!focused) {
+                take.run();
+            }
+        });
+        Label name = Parts.text(Texts.get("heap." + key), "soft");
+        name.setMinWidth(92);
+        return new VBox(2, Parts.row(8, name, field), fault);
+    }
+
+    private String quantity(Lot lot, String text) {
+        try {
+            int count = Integer.parseInt(text.strip());
+            return change(lot, lot.with(count, lot.material()));
+        } catch (NumberFormatException e) {
+            return Texts.get("heap.quantity.wrong");
+        } catch (IllegalArgumentException e) {
+            return String.valueOf(e.getMessage());
+        }
+    }
+
+    private static Length length(Material material) {
+        return switch (material) {
+            case Stick s -> s.length();
+            case Sheet s -> s.length();
+            case Roofing r -> r.length();
+            case Mesh m -> m.length();
+        };
+    }
+
+    private String withLength(Lot lot, String text) {
+        try {
+            Length length = workspace.tape().reader().read(text);
+            Material changed = switch (lot.material()) {
+                case Stick s -> new Stick(s.section(), length, s.flaws(), s.bow(), s.treatment());
+                case Sheet s -> new Sheet(s.kind(), s.thickness(), s.width(), length, s.flaws());
+                case Roofing r -> new Roofing(length, r.fullWidth(), r.coverWidth(), r.flaws());
+                case Mesh m -> new Mesh(m.kind(), m.aperture(), m.width(), length);
+            };
+            return change(lot, lot.with(lot.quantity(), changed));
+        } catch (MeasureException e) {
+            return String.valueOf(e.getMessage());
+        } catch (IllegalArgumentException e) {
+            return Texts.get("heap.length.wrong");
+        }
+    }
+
+    private String withBow(Lot lot, Stick stick, String text) {
+        try {
+            Length bow = workspace.tape().reader().read(text);
+            Stick bent = new Stick(stick.section(), stick.length(), stick.flaws(), bow, stick.treatment());
+            return change(lot, lot.with(lot.quantity(), bent));
+        } catch (MeasureException e) {
+            return String.valueOf(e.getMessage());
+        }
+    }
+
+    private String change(Lot before, Lot after) {
+        String words = Describe.lot(after.quantity(), after.material(), workspace.tape());
+        workspace.edit(Texts.get("edit.change", words), p -> p.withHeap(p.heap().replace(after)));
+        return "";
+    }
+
+    void remove(Lot lot) {
+        String words = Describe.lot(lot.quantity(), lot.material(), workspace.tape());
+        workspace.edit(Texts.get("edit.remove", words), p -> p.withHeap(p.heap().minus(lot.id())));
+    }
+}

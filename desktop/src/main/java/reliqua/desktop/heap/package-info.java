@@ -1,0 +1,3 @@
+/** The rack. */
+@org.jspecify.annotations.NullMarked
+package reliqua.desktop.heap;

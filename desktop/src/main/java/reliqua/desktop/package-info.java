@@ -1,0 +1,3 @@
+/** The application: start, window, shell. */
+@org.jspecify.annotations.NullMarked
+package reliqua.desktop;

@@ -1,0 +1,160 @@
+package reliqua.desktop.paint;
+
+import java.util.Locale;
+import java.util.function.Consumer;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.layout.Region;
+import javafx.scene.shape.Line;
+import javafx.scene.shape.Path;
+import javafx.scene.shape.ClosePath;
+import javafx.scene.shape.FillRule;
+import javafx.scene.shape.LineTo;
+import javafx.scene.shape.MoveTo;
+import javafx.scene.text.Text;
+import reliqua.core.drawing.Ink;
+import reliqua.core.drawing.Picture;
+
+/** A picture on the screen, as large as fits, or at a fixed scale. Colours come from the stylesheet by ink. */
+public final class PictureView extends Region {
+    private final ObjectProperty<Picture> picture = new SimpleObjectProperty<>(
+            new Picture(java.util.List.of(), 0, 0, 1, 1));
+    private final double fixedScale;
+    private Consumer<String> onPick = _ -> {};
+    private boolean stale = true;
+    private double lastWidth;
+    private double lastHeight;
+
+    /** Fits its picture into the room it gets. */
+    public PictureView() {
+        this(0);
+    }
+
+    /** Draws at {@code scale} pixels a millimetre and is as large as that makes it. */
+    public PictureView(double scale) {
+        this.fixedScale = scale;
+        getStyleClass().add("picture");
+        setMinSize(0, 0);
+        picture.addListener((_, _, _) -> {
+            stale = true;
+            requestLayout();
+        });
+    }
+
+    /** What is shown. */
+    public ObjectProperty<Picture> picture() {
+        return picture;
+    }
+
+    /** Hears of the tag of what is clicked. */
+    public void onPick(Consumer<String> pick) {
+        this.onPick = pick;
+    }
+
+    @Override
+    protected double computePrefWidth(double height) {
+        return fixedScale > 0 ? picture.get().width() * fixedScale + 2 : 200;
+    }
+
+    @Override
+    protected double computePrefHeight(double width) {
+        return fixedScale > 0 ? picture.get().height() * fixedScale + 2 : 150;
+    }
+
+    @Override
+    protected void layoutChildren() {
+        if (!stale && lastWidth == getWidth() && lastHeight == getHeight()) {
+            return;
+        }
+        stale = false;
+        lastWidth = getWidth();
+        lastHeight = getHeight();
+        getChildren().clear();
+        if (getWidth() < 4 || getHeight() < 4) {
+            return;
+        }
+        Picture p = picture.get();
+        double scale = fixedScale > 0 ? fixedScale : Math.min((getWidth() - 8) / p.width(), (getHeight() - 8) / p.height());
+        double left = fixedScale > 0 ? 0 : (getWidth() - p.width() * scale) / 2;
+        double top = (getHeight() - p.height() * scale) / 2;
+        for (Picture.Shape shape : p.shapes()) {
+            getChildren().add(node(shape, p, scale, left, top));
+        }
+    }
+
+    private Node node(Picture.Shape shape, Picture p, double scale, double left, double top) {
+        return switch (shape) {
+            case Picture.Area area -> area(area, p, scale, left, top);
+            case Picture.Line line -> {
+                Line node = new Line(
+                        left + (line.from().x() - p.x0()) * scale,
+                        top + (line.from().y() - p.y0()) * scale,
+                        left + (line.to().x() - p.x0()) * scale,
+                        top + (line.to().y() - p.y0()) * scale);
+                node.getStyleClass().addAll("stroke", ink(line.ink()));
+                if (line.heavy()) {
+                    node.getStyleClass().add("heavy");
+                }
+                node.setMouseTransparent(true);
+                yield node;
+            }
+            case Picture.Label label -> label(label, p, scale, left, top);
+        };
+    }
+
+    private Node area(Picture.Area area, Picture p, double scale, double left, double top) {
+        Path path = new Path();
+        path.setFillRule(FillRule.EVEN_ODD);
+        trace(path, area.outline(), p, scale, left, top);
+        area.holes().forEach(hole -> trace(path, hole, p, scale, left, top));
+        path.getStyleClass().addAll("area", ink(area.fill()), "edge-" + ink(area.edge()));
+        if (area.tag().isEmpty()) {
+            path.setMouseTransparent(true);
+        } else {
+            path.setOnMouseClicked(_ -> onPick.accept(area.tag()));
+        }
+        return path;
+    }
+
+    private static void trace(
+            Path path, java.util.List<Picture.Point> points, Picture p, double scale, double left, double top) {
+        for (int i = 0; i < points.size(); i++) {
+            double x = left + (points.get(i).x() - p.x0()) * scale;
+            double y = top + (points.get(i).y() - p.y0()) * scale;
+            path.getElements().add(i == 0 ? new MoveTo(x, y) : new LineTo(x, y));
+        }
+        path.getElements().add(new ClosePath());
+    }
+
+    private Node label(Picture.Label label, Picture p, double scale, double left, double top) {
+        Text text = new Text(label.text());
+        text.getStyleClass().addAll("label-" + label.size().name().toLowerCase(Locale.ROOT), "text-" + ink(label.ink()));
+        text.setMouseTransparent(true);
+        getChildren().add(text);
+        text.applyCss();
+        Bounds bounds = text.getLayoutBounds();
+        getChildren().remove(text);
+        double x = left + (label.at().x() - p.x0()) * scale;
+        double y = top + (label.at().y() - p.y0()) * scale;
+        double shift = switch (label.anchor()) {
+            case LEFT -> 0;
+            case MIDDLE -> -bounds.getWidth() / 2;
+            case RIGHT -> -bounds.getWidth();
+        };
+        if (label.turned()) {
+            text.setRotate(-90);
+            text.setX(x - bounds.getWidth() / 2);
+            text.setY(y + bounds.getHeight() / 3);
+        } else {
+            text.setX(Math.clamp(x + shift, 0, Math.max(0, getWidth() - bounds.getWidth())));
+            text.setY(y);
+        }
+        return text;
+    }
+
+    private static String ink(Ink ink) {
+        return "ink-" + ink.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+}

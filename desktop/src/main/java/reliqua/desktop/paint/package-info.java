@@ -1,0 +1,3 @@
+/** Pictures of the core on the screen, flat and in space. */
+@org.jspecify.annotations.NullMarked
+package reliqua.desktop.paint;

@@ -1,0 +1,181 @@
+package reliqua.desktop.raise;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import reliqua.core.build.Step;
+import reliqua.core.coop.Role;
+import reliqua.core.coop.Stage;
+import reliqua.core.drawing.Elevation;
+import reliqua.core.measure.Tape;
+import reliqua.core.measure.Words;
+import reliqua.core.project.Design;
+import reliqua.desktop.Texts;
+import reliqua.desktop.paint.PictureView;
+import reliqua.desktop.shell.Parts;
+import reliqua.desktop.shell.Station;
+import reliqua.desktop.work.Workspace;
+
+/** The steps of the build, in order, with what goes on lit up. */
+public final class RaiseStation implements Station {
+    private final Workspace workspace;
+    private final VBox steps = new VBox(2);
+    private final PictureView picture = new PictureView();
+    private final Label summary = Parts.text("", "soft");
+    private final VBox bench = new VBox(10);
+    private final VBox slip = new VBox(10);
+    private final ScrollPane scroll = new ScrollPane(steps);
+    private Optional<Role> selected = Optional.empty();
+
+    /** Over the workspace. */
+    public RaiseStation(Workspace workspace) {
+        this.workspace = workspace;
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("bare");
+        scroll.setMinWidth(350);
+        scroll.setPrefWidth(370);
+        picture.setId("raise-picture");
+        HBox.setHgrow(picture, Priority.ALWAYS);
+        HBox middle = new HBox(14, scroll, picture);
+        VBox.setVgrow(middle, Priority.ALWAYS);
+        bench.getChildren()
+                .addAll(Parts.row(12, Parts.text(Texts.get("station.raise"), "headline"), summary), middle);
+    }
+
+    @Override
+    public String id() {
+        return "raise";
+    }
+
+    @Override
+    public Node bench() {
+        return bench;
+    }
+
+    @Override
+    public Node slip() {
+        return slip;
+    }
+
+    @Override
+    public String pictogram() {
+        return "M12 3 L12 14 M8 6 L16 6 L16 3 L8 3 Z M10 14 L14 14 L14 21 L10 21 Z";
+    }
+
+    private List<Step> all() {
+        return workspace.designs().state().get().design().map(Design::steps).orElse(List.of());
+    }
+
+    private boolean isDone(Step step) {
+        return workspace.project().done().contains(step.key());
+    }
+
+    @Override
+    public String line() {
+        return all().stream()
+                .filter(s -> !isDone(s))
+                .findFirst()
+                .map(s -> Texts.get("raise.next", Words.say("role." + s.role().name())))
+                .orElseGet(() -> Texts.get(all().isEmpty() ? "raise.none" : "raise.finished"));
+    }
+
+    @Override
+    public void refresh() {
+        List<Step> now = all();
+        long done = now.stream().filter(this::isDone).count();
+        summary.setText(now.isEmpty() ? Texts.get("raise.none") : Texts.get("raise.summary", done, now.size()));
+        steps.getChildren().clear();
+        Stage stage = null;
+        for (Step step : now) {
+            if (step.stage() != stage) {
+                stage = step.stage();
+                steps.getChildren().add(Parts.text(Words.say("stage." + stage.name()), "strong", "stage"));
+            }
+            steps.getChildren().add(line(step));
+        }
+        if (selected.isEmpty() || now.stream().noneMatch(s -> s.role() == selected.get())) {
+            selected = now.stream().filter(s -> !isDone(s)).findFirst().map(Step::role);
+        }
+        show();
+    }
+
+    private Node line(Step step) {
+        CheckBox box = new CheckBox(Words.say("step." + step.role().name()));
+        box.setId("step-" + step.role().name());
+        box.setSelected(isDone(step));
+        box.setWrapText(true);
+        box.setOnAction(_ -> {
+            selected = Optional.of(step.role());
+            String key = box.isSelected() ? "edit.done" : "edit.undone";
+            workspace.edit(Texts.get(key, Words.say("role." + step.role().name())), p -> p.tick(step.key(), box.isSelected()));
+            Optional.ofNullable(steps.lookup("#step-" + step.role().name())).ifPresent(Node::requestFocus);
+        });
+        box.focusedProperty().addListener((_, _, focused) -> {
+            if (focused) {
+                selected = Optional.of(step.role());
+                show();
+            }
+        });
+        HBox.setHgrow(box, Priority.ALWAYS);
+        box.setMaxWidth(Double.MAX_VALUE);
+        Label minutes = Parts.text(Texts.get("raise.minutes", step.minutes()), "note");
+        minutes.setMinWidth(54);
+        minutes.setWrapText(false);
+        HBox row = Parts.row(8, box, minutes);
+        row.getStyleClass().add("list-line");
+        row.setOnMouseClicked(_ -> {
+            selected = Optional.of(step.role());
+            show();
+        });
+        return row;
+    }
+
+    private void show() {
+        slip.getChildren().clear();
+        Optional<Design> design = workspace.designs().state().get().design();
+        Optional<Step> step = all().stream()
+                .filter(s -> selected.equals(Optional.of(s.role())))
+                .findFirst();
+        if (design.isEmpty() || step.isEmpty()) {
+            picture.picture().set(new reliqua.core.drawing.Picture(List.of(), 0, 0, 1, 1));
+            return;
+        }
+        Tape tape = workspace.tape();
+        Set<String> lit = new HashSet<>(step.get().marks());
+        picture.picture().set(Elevation.of(design.get().candidate().coop(), view(step.get().role()), tape, lit));
+        slip.getChildren()
+                .addAll(
+                        Parts.text(Words.say("step." + step.get().role().name()), "title"),
+                        Parts.fact(Texts.get("raise.pieces"), String.join(", ", step.get().marks())),
+                        Parts.fact(Texts.get("raise.time"), Texts.get("raise.minutes", step.get().minutes())));
+        step.get().check().ifPresent(c -> slip.getChildren().add(Parts.fact(Texts.get("raise.check"), c.words(tape))));
+        if (step.get().twoPeople()) {
+            slip.getChildren().add(caution(Texts.get("raise.two"), Texts.get("raise.two.why")));
+        }
+        step.get().caution().ifPresent(key -> slip.getChildren().add(caution(Texts.get("raise.mind"), Words.say(key))));
+    }
+
+    private static Node caution(String title, String words) {
+        VBox box = new VBox(2, Parts.text(title, "danger", "strong"), Parts.text(words, "note-ink"));
+        box.getStyleClass().add("caution");
+        return box;
+    }
+
+    /** The side from which such parts are seen best. */
+    private static Elevation.View view(Role role) {
+        return switch (role) {
+            case RAFTER, PURLIN, RAKE_FILLER, ROOF_SHEET, NEST_PANEL, NEST_LID, NEST_RAIL, DRIP_BOARD -> Elevation.View.SIDE;
+            case RAMP_BOARD, RAMP_RUNNER, RAMP_CLEAT, LEG -> Elevation.View.SIDE;
+            case RIM, JOIST, DECK, ROOST_BAR, ROOST_LEDGER, ROOST_POST, APRON, LITTER_BOARD -> Elevation.View.PLAN;
+            default -> Elevation.View.FRONT;
+        };
+    }
+}

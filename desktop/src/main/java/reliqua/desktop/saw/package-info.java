@@ -1,0 +1,3 @@
+/** The cutting tickets. */
+@org.jspecify.annotations.NullMarked
+package reliqua.desktop.saw;

@@ -1,0 +1,283 @@
+package reliqua.desktop.shell;
+
+import java.io.File;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCodeCombination;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
+import javafx.stage.DirectoryChooser;
+import javafx.stage.FileChooser;
+import reliqua.core.drawing.Elevation;
+import reliqua.core.flock.Flock;
+import reliqua.core.flock.Keeper;
+import reliqua.core.flock.Practice;
+import reliqua.core.project.Design;
+import reliqua.core.project.Project;
+import reliqua.core.stock.Heap;
+import reliqua.core.stock.Lot;
+import reliqua.desktop.Texts;
+import reliqua.desktop.work.Workspace;
+import reliqua.files.DemoProjects;
+import reliqua.files.HeapCsv;
+import reliqua.files.InputException;
+import reliqua.files.PacketPdf;
+import reliqua.files.PlanCsv;
+import reliqua.files.ProjectFile;
+import reliqua.files.SvgDrawing;
+import reliqua.standins.Merchants;
+
+/** What the menu and the keyboard do: files, undo, exports, looks. */
+final class Commands {
+    private static final KeyCodeCombination UNDO = new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN);
+    private static final KeyCodeCombination REDO =
+            new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
+    private static final KeyCodeCombination OPEN = new KeyCodeCombination(KeyCode.O, KeyCombination.SHORTCUT_DOWN);
+    private static final KeyCodeCombination SAVE = new KeyCodeCombination(KeyCode.S, KeyCombination.SHORTCUT_DOWN);
+    private static final KeyCodeCombination PRINT = new KeyCodeCombination(KeyCode.P, KeyCombination.SHORTCUT_DOWN);
+
+    private final Workspace workspace;
+    private final Shell shell;
+    private final MenuButton menu = new MenuButton(Texts.get("menu"));
+    private final MenuItem undo = new MenuItem();
+    private final MenuItem redo = new MenuItem();
+    private final Menu recent = new Menu(Texts.get("menu.recent"));
+
+    Commands(Workspace workspace, Shell shell) {
+        this.workspace = workspace;
+        this.shell = shell;
+        menu.setId("menu");
+        undo.setOnAction(_ -> workspace.undo());
+        redo.setOnAction(_ -> workspace.redo());
+        undo.setAccelerator(UNDO);
+        redo.setAccelerator(REDO);
+        menu.getItems()
+                .addAll(
+                        undo,
+                        redo,
+                        new SeparatorMenuItem(),
+                        item("menu.new", this::startNew),
+                        item("menu.open", this::open),
+                        recent,
+                        item("menu.saveAs", this::saveAs),
+                        item("menu.tern", () -> demo(DemoProjects.ternLane(Merchants::priceBook))),
+                        item("menu.kerrin", () -> demo(DemoProjects.kerrinRigg(Merchants::priceBook))),
+                        new SeparatorMenuItem(),
+                        item("menu.import", this::importHeap),
+                        item("menu.packet", this::packet),
+                        item("menu.export", this::export),
+                        new SeparatorMenuItem(),
+                        looks(),
+                        sizes());
+    }
+
+    MenuButton menu() {
+        return menu;
+    }
+
+    private static MenuItem item(String key, Runnable action) {
+        MenuItem item = new MenuItem(Texts.get(key));
+        item.setId(key);
+        item.setOnAction(_ -> action.run());
+        return item;
+    }
+
+    private Menu looks() {
+        Menu looks = new Menu(Texts.get("menu.look"));
+        for (String look : java.util.List.of("whitewash", "lantern", "noon")) {
+            looks.getItems().add(item("look." + look, () -> style(Set.of("whitewash", "lantern", "noon"), look)));
+        }
+        return looks;
+    }
+
+    private Menu sizes() {
+        Menu sizes = new Menu(Texts.get("menu.size"));
+        for (String size : java.util.List.of("text-normal", "text-large", "text-huge")) {
+            sizes.getItems()
+                    .add(item("size." + size, () -> style(Set.of("text-normal", "text-large", "text-huge"), size)));
+        }
+        return sizes;
+    }
+
+    private void style(Set<String> others, String chosen) {
+        var styles = shell.getScene().getRoot().getStyleClass();
+        styles.removeAll(others);
+        styles.add(chosen);
+    }
+
+    void key(KeyEvent event) {
+        if (REDO.match(event)) {
+            workspace.redo();
+        } else if (UNDO.match(event)) {
+            workspace.undo();
+        } else if (OPEN.match(event)) {
+            open();
+        } else if (SAVE.match(event)) {
+            workspace.saveNow();
+        } else if (PRINT.match(event)) {
+            packet();
+        } else {
+            return;
+        }
+        event.consume();
+    }
+
+    void refresh() {
+        Optional<String> back = workspace.history().get().undoName();
+        Optional<String> forth = workspace.history().get().redoName();
+        undo.setText(back.map(n -> Texts.get("menu.undo", n)).orElse(Texts.get("menu.undo.none")));
+        redo.setText(forth.map(n -> Texts.get("menu.redo", n)).orElse(Texts.get("menu.redo.none")));
+        undo.setDisable(back.isEmpty());
+        redo.setDisable(forth.isEmpty());
+        recent.getItems()
+                .setAll(workspace.folder().recent().stream()
+                        .map(path -> {
+                            MenuItem item = new MenuItem(String.valueOf(path.getFileName()));
+                            item.setOnAction(_ -> workspace.open(path));
+                            return item;
+                        })
+                        .toList());
+        recent.setDisable(recent.getItems().isEmpty());
+    }
+
+    private void startNew() {
+        Keeper keeper = workspace.project().keeper();
+        Project fresh = Project.start(
+                Texts.get("new.name"),
+                keeper,
+                new Flock(new TreeMap<>(), Practice.DEFAULT),
+                Heap.EMPTY,
+                Merchants.priceBook(keeper.tape().system()));
+        workspace.open(fresh, workspace.folder().place(fresh.name()));
+        shell.go("birds");
+    }
+
+    private void demo(Project project) {
+        workspace.open(project, workspace.folder().place(project.name()));
+    }
+
+    private FileChooser chooser(String title, String kind, String ending) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(Texts.get(title));
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(Texts.get(kind), "*" + ending));
+        return chooser;
+    }
+
+    private void open() {
+        File file = chooser("menu.open", "file.project", ProjectFile.ENDING)
+                .showOpenDialog(shell.getScene().getWindow());
+        if (file != null) {
+            workspace.open(file.toPath());
+        }
+    }
+
+    private void saveAs() {
+        FileChooser chooser = chooser("menu.saveAs", "file.project", ProjectFile.ENDING);
+        chooser.setInitialFileName(workspace.project().name() + ProjectFile.ENDING);
+        File file = chooser.showSaveDialog(shell.getScene().getWindow());
+        if (file != null) {
+            workspace.saveAs(file.toPath());
+        }
+    }
+
+    private void importHeap() {
+        File file = chooser("menu.import", "file.table", ".csv").showOpenDialog(shell.getScene().getWindow());
+        if (file != null) {
+            take(file.toPath());
+        }
+    }
+
+    /** Opens a project, or adds a heap. */
+    void take(Path path) {
+        String name = String.valueOf(path.getFileName()).toLowerCase(Locale.ROOT);
+        if (name.endsWith(ProjectFile.ENDING)) {
+            workspace.open(path);
+            return;
+        }
+        try {
+            Heap added = HeapCsv.read(
+                    Files.readString(path), name, workspace.tape().system());
+            workspace.edit(Texts.get("edit.import", name), p -> p.withHeap(joined(p.heap(), added)));
+            shell.go("heap");
+        } catch (InputException e) {
+            workspace.tell(e.getMessage());
+        } catch (IOException e) {
+            workspace.tell(Texts.get("file.cannotOpen", name, String.valueOf(e.getMessage())));
+        }
+    }
+
+    private static Heap joined(Heap heap, Heap added) {
+        Heap joined = heap;
+        for (Lot lot : added.lots()) {
+            String id = joined.find(lot.id()).isPresent() ? joined.freshId(lot.material()) : lot.id();
+            joined = joined.plus(new Lot(id, lot.quantity(), lot.material(), lot.provenance()));
+        }
+        return joined;
+    }
+
+    private void packet() {
+        FileChooser chooser = chooser("menu.packet", "file.pdf", ".pdf");
+        chooser.setInitialFileName(workspace.project().name() + ".pdf");
+        File file = chooser.showSaveDialog(shell.getScene().getWindow());
+        if (file != null) {
+            withDesign(d -> Files.write(file.toPath(), PacketPdf.write(workspace.project(), d)));
+        }
+    }
+
+    private void export() {
+        DirectoryChooser chooser = new DirectoryChooser();
+        chooser.setTitle(Texts.get("menu.export"));
+        File folder = chooser.showDialog(shell.getScene().getWindow());
+        if (folder != null) {
+            withDesign(d -> exportTo(folder.toPath(), d));
+        }
+    }
+
+    private void exportTo(Path folder, Design design) throws IOException {
+        var tape = workspace.tape();
+        var coop = design.candidate().coop();
+        var plan = design.candidate().plan();
+        Files.writeString(folder.resolve("heap.csv"), HeapCsv.write(workspace.project().heap()));
+        Files.writeString(folder.resolve("pieces.csv"), PlanCsv.pieces(coop, plan, tape));
+        Files.writeString(folder.resolve("cuts.csv"), PlanCsv.cuts(plan, tape));
+        Files.writeString(folder.resolve("buy.csv"), PlanCsv.bill(design.bill()));
+        for (Elevation.View view : Elevation.View.values()) {
+            String name = view.name().toLowerCase(Locale.ROOT) + ".svg";
+            Files.writeString(folder.resolve(name), SvgDrawing.write(Elevation.of(coop, view, tape, Set.of())));
+        }
+    }
+
+    private interface Writing {
+        void write(Design design) throws IOException;
+    }
+
+    /** Writes in the background and says how it went. */
+    private void withDesign(Writing writing) {
+        Optional<Design> design = workspace.designs().state().get().design();
+        if (design.isEmpty()) {
+            workspace.tell(Texts.get("export.nothing"));
+            return;
+        }
+        Thread.ofVirtual().start(() -> {
+            String words;
+            try {
+                writing.write(design.get());
+                words = Texts.get("export.done");
+            } catch (IOException e) {
+                words = Texts.get("file.cannotSave", "", String.valueOf(e.getMessage()));
+            }
+            String said = words;
+            javafx.application.Platform.runLater(() -> workspace.tell(said));
+        });
+    }
+}

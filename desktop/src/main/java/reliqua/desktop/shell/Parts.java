@@ -1,0 +1,82 @@
+package reliqua.desktop.shell;
+
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** Small pieces the stations are put together from. */
+public final class Parts {
+    private Parts() {}
+
+    public static Label text(String words, String... styles) {
+        Label label = new Label(words);
+        label.getStyleClass().addAll(styles);
+        label.setWrapText(true);
+        return label;
+    }
+
+    public static Button button(String id, String words, Runnable action, String... styles) {
+        Button button = new Button(words);
+        button.setId(id);
+        button.getStyleClass().addAll(styles);
+        button.setOnAction(_ -> action.run());
+        return button;
+    }
+
+    /** A choice in a row of choices. */
+    public static ToggleButton choice(
+            String id, String words, ToggleGroup group, boolean chosen, Runnable action, String... styles) {
+        ToggleButton button = new ToggleButton(words);
+        button.setId(id);
+        button.setToggleGroup(group);
+        button.setSelected(chosen);
+        button.getStyleClass().addAll(styles);
+        button.setOnAction(_ -> {
+            button.setSelected(true);
+            action.run();
+        });
+        return button;
+    }
+
+    public static Region spring() {
+        Region region = new Region();
+        HBox.setHgrow(region, Priority.ALWAYS);
+        VBox.setVgrow(region, Priority.ALWAYS);
+        return region;
+    }
+
+    public static HBox row(double gap, Node... nodes) {
+        HBox row = new HBox(gap, nodes);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
+    }
+
+    public static VBox column(double gap, Node... nodes) {
+        return new VBox(gap, nodes);
+    }
+
+    /** A name and its value on one line of the slip. */
+    public static HBox fact(String name, String value) {
+        Label left = text(name, "soft");
+        left.setMinWidth(92);
+        left.setPrefWidth(92);
+        Label right = text(value);
+        HBox.setHgrow(right, Priority.ALWAYS);
+        HBox row = new HBox(8, left, right);
+        row.setAlignment(Pos.BASELINE_LEFT);
+        return row;
+    }
+
+    public static Region rule() {
+        Region rule = new Region();
+        rule.getStyleClass().add("rule");
+        return rule;
+    }
+}

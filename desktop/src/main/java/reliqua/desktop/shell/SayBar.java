@@ -1,0 +1,127 @@
+package reliqua.desktop.shell;
+
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Line;
+import javafx.scene.text.Text;
+import reliqua.core.measure.UnitSystem;
+import reliqua.core.project.SayEdit;
+import reliqua.desktop.Texts;
+import reliqua.desktop.work.Workspace;
+
+/** The say line, on the blade of a tape: one line typed as it would be called, with a live echo. */
+final class SayBar extends VBox {
+    private static final double PIXELS_PER_INCH = 64;
+
+    private final Workspace workspace;
+    private final TextField field = new TextField();
+    private final Label echo = Parts.text("", "say-echo");
+    private final Label detail = Parts.text("", "say-detail");
+    private final Blade blade = new Blade();
+
+    SayBar(Workspace workspace) {
+        this.workspace = workspace;
+        getStyleClass().add("say");
+        field.setId("say");
+        field.setPromptText(Texts.get("say.prompt"));
+        field.setAccessibleText(Texts.get("say.name"));
+        field.getStyleClass().add("say-field");
+        VBox words = new VBox(1, echo, detail);
+        words.setMinWidth(360);
+        words.setPrefWidth(400);
+        words.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        HBox.setHgrow(field, Priority.ALWAYS);
+        HBox line = new HBox(16, field, words);
+        line.getStyleClass().add("say-line");
+        getChildren().addAll(blade, line);
+        field.textProperty().addListener((_, _, text) -> echo(text));
+        field.setOnAction(_ -> enter());
+        echo("");
+    }
+
+    private void echo(String text) {
+        echo.getStyleClass().remove("danger");
+        if (text.isBlank()) {
+            echo.setText(Texts.get("say.idle"));
+            detail.setText(Texts.get("say.examples"));
+            return;
+        }
+        switch (SayEdit.read(text, workspace.project())) {
+            case SayEdit.Said.Change change -> {
+                echo.setText(change.echo());
+                String more = change.detail().isEmpty() ? "" : change.detail() + "  ·  ";
+                detail.setText(more + Texts.get("say.enter"));
+            }
+            case SayEdit.Said.Unclear unclear -> {
+                echo.setText(Texts.get("say.unclear"));
+                echo.getStyleClass().add("danger");
+                detail.setText(unclear.message());
+            }
+        }
+    }
+
+    private void enter() {
+        if (SayEdit.read(field.getText(), workspace.project()) instanceof SayEdit.Said.Change change) {
+            workspace.edit(change.edit());
+            field.clear();
+        }
+    }
+
+    /** Puts the cursor in the line; {@code begun} is what was typed to get there. */
+    void begin(String begun) {
+        field.requestFocus();
+        if (!begun.isEmpty()) {
+            field.appendText(begun);
+        }
+        field.end();
+    }
+
+    void refresh() {
+        blade.show(workspace.tape().system());
+    }
+
+    /** The marks of the blade: inches and eighths, or centimetres. */
+    private static final class Blade extends Pane {
+        private UnitSystem shown = UnitSystem.INCHES;
+
+        Blade() {
+            getStyleClass().add("blade");
+            setMinHeight(20);
+            setPrefHeight(20);
+            setMouseTransparent(true);
+            widthProperty().addListener((_, _, _) -> draw());
+        }
+
+        void show(UnitSystem system) {
+            if (system != shown) {
+                shown = system;
+                draw();
+            }
+        }
+
+        private void draw() {
+            getChildren().clear();
+            double unit = shown == UnitSystem.INCHES ? PIXELS_PER_INCH : PIXELS_PER_INCH / 2.54;
+            int parts = shown == UnitSystem.INCHES ? 8 : 2;
+            int step = shown == UnitSystem.INCHES ? 1 : 10;
+            for (int n = 0; n * unit / parts < getWidth(); n++) {
+                double x = n * unit / parts;
+                boolean whole = n % parts == 0;
+                double length = whole ? 14 : n % (parts / 2) == 0 ? 9 : 5;
+                Line line = new Line(x, 0, x, length);
+                line.getStyleClass().addAll("stroke", "ink-ink");
+                getChildren().add(line);
+                boolean numbered = whole && n > 0 && (shown == UnitSystem.INCHES || n / parts % 5 == 0);
+                if (numbered) {
+                    Text number = new Text(x + 4, 15, String.valueOf(n / parts * step));
+                    number.getStyleClass().add("blade-number");
+                    getChildren().add(number);
+                }
+            }
+        }
+    }
+}

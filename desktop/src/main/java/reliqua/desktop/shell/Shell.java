@@ -1,0 +1,200 @@
+package reliqua.desktop.shell;
+
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCodeCombination;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import reliqua.desktop.Texts;
+import reliqua.desktop.birds.BirdsStation;
+import reliqua.desktop.fetch.FetchStation;
+import reliqua.desktop.fit.FitStation;
+import reliqua.desktop.heap.HeapStation;
+import reliqua.desktop.raise.RaiseStation;
+import reliqua.desktop.saw.SawStation;
+import reliqua.desktop.work.Workspace;
+
+/** The frame: path on the left, tally above, bench in the middle, slip on the right, say line below. */
+public final class Shell extends BorderPane {
+    private static final KeyCodeCombination SAY = new KeyCodeCombination(KeyCode.K, KeyCombination.SHORTCUT_DOWN);
+    private static final KeyCodeCombination SLIP = new KeyCodeCombination(KeyCode.J, KeyCombination.SHORTCUT_DOWN);
+
+    private final Workspace workspace;
+    private final List<Station> stations;
+    private final PathBar path;
+    private final Tally tally;
+    private final SayBar say;
+    private final StackPane bench = new StackPane();
+    private final ScrollPane slip = new ScrollPane();
+    private final Label title = Parts.text("", "title");
+    private final Label file = Parts.text("", "soft", "file-line");
+    private final Label notice = Parts.text("", "notice");
+    private final ProgressBar progress = new ProgressBar();
+    private final Commands commands;
+    private Station current;
+
+    /** Builds the frame around a workspace. */
+    public Shell(Workspace workspace) {
+        this.workspace = workspace;
+        this.stations = List.of(
+                new BirdsStation(workspace),
+                new HeapStation(workspace),
+                new FitStation(workspace),
+                new SawStation(workspace),
+                new FetchStation(workspace),
+                new RaiseStation(workspace));
+        this.current = stations.get(2);
+        this.path = new PathBar(stations, this::go);
+        this.tally = new Tally(workspace, this::go);
+        this.say = new SayBar(workspace);
+        this.commands = new Commands(workspace, this);
+        build();
+        wire();
+        go(current);
+    }
+
+    private void build() {
+        getStyleClass().add("shell");
+        MenuButton menu = commands.menu();
+        title.setWrapText(false);
+        VBox name = new VBox(2, title, Parts.row(6, file, Parts.spring(), menu));
+        name.getStyleClass().add("name");
+        VBox left = new VBox(10, name, path);
+        left.getStyleClass().add("left");
+        setLeft(left);
+        progress.setId("progress");
+        progress.setMaxWidth(Double.MAX_VALUE);
+        notice.setId("notice");
+        notice.setMaxWidth(Double.MAX_VALUE);
+        notice.managedProperty().bind(notice.visibleProperty());
+        bench.getStyleClass().add("bench");
+        bench.setId("bench");
+        bench.setMinSize(0, 0);
+        slip.setFitToWidth(true);
+        slip.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        slip.getStyleClass().add("slip");
+        slip.setId("slip");
+        slip.managedProperty().bind(slip.visibleProperty());
+        HBox middle = new HBox(14, bench, slip);
+        HBox.setHgrow(bench, Priority.ALWAYS);
+        VBox.setVgrow(middle, Priority.ALWAYS);
+        VBox centre = new VBox(8, tally, progress, notice, middle);
+        centre.getStyleClass().add("centre");
+        setCenter(centre);
+        setBottom(say);
+    }
+
+    private void wire() {
+        workspace.history().addListener((_, _, _) -> refresh());
+        workspace.designs().state().addListener((_, _, _) -> refresh());
+        workspace.saved().addListener((_, _, _) -> head());
+        workspace.path().addListener((_, _, _) -> head());
+        workspace.notice().addListener((_, _, _) -> notice());
+        workspace.designs().progress().addListener((_, _, share) -> {
+            progress.setProgress(share.doubleValue());
+            progress.setOpacity(share.doubleValue() < 1 ? 1 : 0);
+        });
+        addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        addEventFilter(KeyEvent.KEY_TYPED, this::typed);
+        setOnDragOver(this::dragOver);
+        setOnDragDropped(this::dropped);
+    }
+
+    private void key(KeyEvent event) {
+        if (SAY.match(event)) {
+            say.begin("");
+            event.consume();
+        } else if (SLIP.match(event)) {
+            slip.setVisible(!slip.isVisible());
+            event.consume();
+        } else if (event.isShortcutDown() && number(event.getCode()) > 0 && number(event.getCode()) <= stations.size()) {
+            go(stations.get(number(event.getCode()) - 1));
+            event.consume();
+        } else {
+            commands.key(event);
+        }
+    }
+
+    private static int number(KeyCode code) {
+        return code.isDigitKey() ? code.ordinal() - KeyCode.DIGIT0.ordinal() : -1;
+    }
+
+    /** A digit typed in the heap, outside any field, begins a line. */
+    private void typed(KeyEvent event) {
+        boolean inField = getScene() != null && getScene().getFocusOwner() instanceof TextInputControl;
+        boolean digit = event.getCharacter().matches("\\d");
+        if (!inField && digit && current.id().equals("heap") && !event.isShortcutDown()) {
+            say.begin(event.getCharacter());
+            event.consume();
+        }
+    }
+
+    private void dragOver(DragEvent event) {
+        if (event.getDragboard().hasFiles()) {
+            event.acceptTransferModes(TransferMode.COPY);
+        }
+        event.consume();
+    }
+
+    private void dropped(DragEvent event) {
+        event.getDragboard().getFiles().forEach(f -> commands.take(f.toPath()));
+        event.setDropCompleted(true);
+        event.consume();
+    }
+
+    /** Goes to a station by its id. */
+    public void go(String id) {
+        stations.stream().filter(s -> s.id().equals(id)).findFirst().ifPresent(this::go);
+    }
+
+    private void go(Station station) {
+        current = station;
+        path.select(station);
+        refresh();
+        put(bench, station.bench());
+        station.slip().getStyleClass().remove("slip-paper");
+        station.slip().getStyleClass().add("slip-paper");
+        slip.setContent(station.slip());
+    }
+
+    private static void put(StackPane pane, Node node) {
+        if (!pane.getChildren().equals(List.of(node))) {
+            pane.getChildren().setAll(node);
+        }
+    }
+
+    private void refresh() {
+        current.refresh();
+        path.refresh();
+        tally.refresh();
+        say.refresh();
+        head();
+        notice();
+        commands.refresh();
+    }
+
+    private void head() {
+        title.setText(workspace.project().name());
+        file.setText(Texts.get(workspace.saved().get() ? "file.saved" : "file.saving"));
+    }
+
+    private void notice() {
+        String fault = workspace.designs().state().get().fault();
+        String words = workspace.notice().get().isEmpty() ? fault : workspace.notice().get();
+        notice.setText(words);
+        notice.setVisible(!words.isEmpty());
+    }
+}

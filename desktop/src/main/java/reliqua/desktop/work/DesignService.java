@@ -1,0 +1,142 @@
+package reliqua.desktop.work;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import javafx.application.Platform;
+import javafx.beans.property.ReadOnlyDoubleProperty;
+import javafx.beans.property.ReadOnlyDoubleWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import reliqua.core.coop.family.Unbuildable;
+import reliqua.core.cutting.NativeSolver;
+import reliqua.core.cutting.Progress;
+import reliqua.core.fit.Candidate;
+import reliqua.core.project.Design;
+import reliqua.core.project.Project;
+
+/**
+ * Derives the design of the project in the background. A newer project cancels the work on an older one; a better house
+ * is shown as soon as it is found. All properties change on the JavaFX thread.
+ */
+public final class DesignService {
+    private static final Logger LOG = LoggerFactory.getLogger(DesignService.class);
+
+    /**
+     * What is known of the design.
+     *
+     * @param design the latest, if any house can be built
+     * @param search the search it came from, when it is finished and was one
+     * @param fault why there is none; empty otherwise
+     */
+    public record State(Optional<Design> design, Optional<Design.Search> search, String fault) {}
+
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "design");
+        thread.setDaemon(true);
+        return thread;
+    });
+    private final ReadOnlyObjectWrapper<State> state =
+            new ReadOnlyObjectWrapper<>(new State(Optional.empty(), Optional.empty(), ""));
+    private final ReadOnlyDoubleWrapper progress = new ReadOnlyDoubleWrapper(1);
+    private @Nullable Run current;
+    private @Nullable List<Object> inputs;
+
+    /** The latest design. */
+    public ReadOnlyObjectProperty<State> state() {
+        return state.getReadOnlyProperty();
+    }
+
+    /** How far the work is, from 0 to 1; 1 when there is none. */
+    public ReadOnlyDoubleProperty progress() {
+        return progress.getReadOnlyProperty();
+    }
+
+    /** Follows a project; what does not bear on the design (ticks, names) starts no work. */
+    void follow(Project project) {
+        List<Object> bearing = List.of(
+                project.keeper(), project.flock(), project.heap(), project.prices(), project.held(), project.chosen());
+        if (bearing.equals(inputs)) {
+            return;
+        }
+        inputs = bearing;
+        stop();
+        Run run = new Run(project);
+        current = run;
+        progress.set(0);
+        worker.submit(run);
+    }
+
+    /** Stops the search with the best so far. */
+    public void stop() {
+        if (current != null) {
+            current.cancelled = true;
+        }
+    }
+
+    void close() {
+        stop();
+        worker.shutdown();
+    }
+
+    private final class Run implements Runnable, Progress {
+        private final Project project;
+        private final long begun = System.nanoTime();
+        private volatile boolean cancelled;
+
+        Run(Project project) {
+            this.project = project;
+        }
+
+        @Override
+        public void run() {
+            try {
+                NativeSolver.isLoaded();
+                Design.Derived derived = Design.derive(project, this, this::better);
+                show(new State(derived.design(), derived.search(), ""), true);
+                LOG.info("Design derived in {} ms", (System.nanoTime() - begun) / 1_000_000);
+            } catch (Unbuildable e) {
+                String why = e.reason().words(project.keeper().tape());
+                show(new State(Optional.empty(), Optional.empty(), why), true);
+            } catch (RuntimeException e) {
+                LOG.error("The design could not be derived", e);
+                show(new State(Optional.empty(), Optional.empty(), String.valueOf(e.getMessage())), true);
+            }
+        }
+
+        private void better(Candidate candidate) {
+            Design design = Design.of(candidate, project);
+            LOG.info("A house after {} ms", (System.nanoTime() - begun) / 1_000_000);
+            show(new State(Optional.of(design), Optional.empty(), ""), false);
+        }
+
+        private void show(State next, boolean last) {
+            Platform.runLater(() -> {
+                if (current == this) {
+                    state.set(next);
+                    if (last) {
+                        progress.set(1);
+                    }
+                }
+            });
+        }
+
+        @Override
+        public void report(double share, String words) {
+            Platform.runLater(() -> {
+                if (current == this && share < 1) {
+                    progress.set(share);
+                }
+            });
+        }
+
+        @Override
+        public boolean cancelled() {
+            return cancelled;
+        }
+    }
+}

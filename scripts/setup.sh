@@ -1,0 +1,65 @@
+# Sourced by the launchers: finds or installs what they need.
+APP="$here/target/app"
+
+find_java() {
+  local candidate
+  for candidate in "${JAVA_HOME:-}" /usr/lib/jvm/*; do
+    if [ -n "$candidate" ] && [ -x "$candidate/bin/javac" ] && "$candidate/bin/javac" -version 2>&1 | grep -q '^javac 2[5-9]'; then
+      echo "$candidate"
+      return 0
+    fi
+  done
+  return 1
+}
+
+need_java() {
+  JAVA_HOME=$(find_java) || {
+    echo "Reliqua needs a JDK 25 or later. Install one and set JAVA_HOME to its folder." >&2
+    exit 1
+  }
+  export JAVA_HOME
+}
+
+# Debian packages behind the commands and libraries a window needs.
+need_window_libraries() {
+  local wanted=() package
+  for package in xvfb xauth libgtk-3-0 libgl1 libgl1-mesa-dri libxtst6 libxxf86vm1 fontconfig; do
+    dpkg-query -W -f='${Status}' "$package" 2>/dev/null | grep -q 'install ok installed' || wanted+=("$package")
+  done
+  [ ${#wanted[@]} -eq 0 ] && return 0
+  command -v dpkg-query >/dev/null || return 0
+  if [ "$(id -u)" = 0 ]; then
+    { apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "${wanted[@]}"; } >/dev/null
+  else
+    echo "A window needs these packages: sudo apt-get install ${wanted[*]}" >&2
+    exit 1
+  fi
+}
+
+need_maven() {
+  command -v mvn >/dev/null && return 0
+  if [ "$(id -u)" = 0 ] && command -v apt-get >/dev/null; then
+    { apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends maven; } >/dev/null
+  else
+    echo "Building needs Maven: sudo apt-get install maven" >&2
+    exit 1
+  fi
+}
+
+# Builds once, and again when a source is newer than the build.
+need_build() {
+  local stamp="$APP/built"
+  if [ -f "$stamp" ] && [ -z "$(find "$here" -path "$here/target" -prune -o \( -path '*/src/main/*' -o -name pom.xml \) -newer "$stamp" -print -quit)" ]; then
+    return 0
+  fi
+  need_maven
+  echo "Building Reliqua (once)..." >&2
+  rm -rf "$APP"
+  (cd "$here" && mvn -q -B -DskipTests -Dspotless.check.skip=true -Djacoco.skip=true package) >&2
+  touch "$stamp"
+}
+
+CLI_FLAGS=(-Djava.awt.headless=true --enable-native-access=ALL-UNNAMED --sun-misc-unsafe-memory-access=allow -Xshare:auto -XX:TieredStopAtLevel=4)
+JAVA_FLAGS=(--module-path "$here/target/app/javafx" --add-modules javafx.controls,javafx.swing
+  --enable-native-access=ALL-UNNAMED,javafx.graphics --sun-misc-unsafe-memory-access=allow
+  -Dprism.order=es2,sw -Dprism.forceGPU=true -Djava.awt.headless=true)
