@@ -31,7 +31,7 @@ public final class DemoProjects {
         Keeper keeper = new Keeper(
                 Length.inches(66),
                 Tape.INCH,
-                Money.of(120),
+                Money.of(80),
                 Length.inches(1, 8),
                 Optional.of(Length.inches(96)),
                 Optional.of(Length.inches(72)),
@@ -45,7 +45,7 @@ public final class DemoProjects {
         Keeper keeper = new Keeper(
                 Length.mm(1720),
                 Tape.METRIC,
-                Money.of(110),
+                Money.of(120),
                 Length.mm(3),
                 Optional.empty(),
                 Optional.empty(),

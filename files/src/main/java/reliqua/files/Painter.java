@@ -21,6 +21,8 @@ final class Painter {
     private static final float HEAVY = 0.8f;
     private static final float POINTS_PER_MM = 72 / 25.4f;
     private static final double HATCH = 9;
+    /** Type on paper is smaller than on the screen. */
+    private static final double PAPER = 0.7;
 
     private final Graphics2D g;
 
@@ -145,7 +147,9 @@ final class Painter {
         if (label.turned()) {
             g.rotate(-Math.PI / 2);
         }
-        g.drawString(label.text(), (float) shift, 0f);
+        // Turned or not, away is measured along the text's own downward side: turned, that is to the right.
+        float down = (float) (label.turned() ? -label.away() : label.away() * PAPER);
+        g.drawString(label.text(), (float) shift, down);
         g.setTransform(before);
     }
 }

@@ -29,7 +29,7 @@ public final class BirdsPicture {
         double top = 0;
         if (needs.roost().isPositive()) {
             roost(flock, needs, tape, sketch);
-            top = 1000;
+            top = 1040;
         }
         floor(flock, needs, tape, sketch, width, deep, top);
         return sketch.picture();
@@ -61,7 +61,7 @@ public final class BirdsPicture {
         }
         sketch.rectangle(0, y, length, y + PLANK, Ink.WOOD, Ink.WOOD_EDGE, "");
         String words = Words.say("birds.roost", tape.say(needs.roost()));
-        sketch.label(0, y + PLANK + 110, words, Picture.Size.BODY, Picture.Anchor.LEFT, Ink.SOFT);
+        sketch.label(0, y + PLANK, words, Picture.Size.BODY, Picture.Anchor.LEFT, Ink.SOFT, 19);
     }
 
     private static void floor(
@@ -77,7 +77,7 @@ public final class BirdsPicture {
             bird(sketch, x, y, all.get(n).standing().toMm() * 0.9, true);
         }
         String words = Words.say("birds.floor", tape.say(needs.floor()), all.size());
-        sketch.label(0, top + deep + 90, words, Picture.Size.BODY, Picture.Anchor.LEFT, Ink.SOFT);
+        sketch.label(0, top + deep, words, Picture.Size.BODY, Picture.Anchor.LEFT, Ink.SOFT, 19);
         double side = needs.nestSide().toMm();
         double x = width + 260;
         for (int n = 0; n < needs.nests(); n++) {
@@ -88,9 +88,9 @@ public final class BirdsPicture {
         }
         if (needs.nests() > 0) {
             String nests = Words.say("birds.nests", needs.nests(), tape.say(needs.nestSide()));
-            sketch.label(x, top + deep + 90, nests, Picture.Size.BODY, Picture.Anchor.LEFT, Ink.SOFT);
+            sketch.label(x, top + deep, nests, Picture.Size.BODY, Picture.Anchor.LEFT, Ink.SOFT, 19);
         }
-        sketch.reach(new Picture.Point(0, top + deep + 130));
+        sketch.reach(new Picture.Point(0, top + deep + 190));
         sketch.reach(new Picture.Point(x + Math.max(needs.nests() * side, 500), top));
     }
 

@@ -151,16 +151,16 @@ public final class Elevation {
         sketch.line(from, y, to, y, Ink.INK, false);
         sketch.line(from, y - TICK, from, y + TICK, Ink.INK, false);
         sketch.line(to, y - TICK, to, y + TICK, Ink.INK, false);
-        sketch.label((from + to) / 2, y + 60, words, Picture.Size.BODY, Picture.Anchor.MIDDLE, Ink.INK);
-        sketch.reach(new Picture.Point(from, y + 90));
+        sketch.label((from + to) / 2, y, words, Picture.Size.BODY, Picture.Anchor.MIDDLE, Ink.INK, 17);
+        sketch.reach(new Picture.Point(from, y + 170));
     }
 
     private void upright(double x, double from, double to, String words) {
         sketch.line(x, -from, x, -to, Ink.INK, false);
         sketch.line(x - TICK, -from, x + TICK, -from, Ink.INK, false);
         sketch.line(x - TICK, -to, x + TICK, -to, Ink.INK, false);
-        sketch.turnedLabel(x - 30, -(from + to) / 2, words, Picture.Size.BODY, Ink.INK);
-        sketch.reach(new Picture.Point(x - 60, -to));
+        sketch.turnedLabel(x, -(from + to) / 2, words, Picture.Size.BODY, Ink.INK, 6);
+        sketch.reach(new Picture.Point(x - 130, -to));
         sketch.reach(new Picture.Point(x + 60, -to));
     }
 }

@@ -53,8 +53,12 @@ public record Picture(List<Shape> shapes, double x0, double y0, double x1, doubl
     /** A line; heavy ones are twice as wide. */
     public record Line(Point from, Point to, Ink ink, boolean heavy) implements Shape {}
 
-    /** A text; turned ones read upwards. */
-    public record Label(Point at, String text, Size size, Anchor anchor, Ink ink, boolean turned) implements Shape {}
+    /**
+     * A text; turned ones read upwards. {@code away} is how far it stands below its point (turned ones: to the left), in
+     * points of the surface, so that words keep clear of lines at any scale.
+     */
+    public record Label(Point at, String text, Size size, Anchor anchor, Ink ink, boolean turned, double away)
+            implements Shape {}
 
     public double width() {
         return x1 - x0;
@@ -120,13 +124,17 @@ public record Picture(List<Shape> shapes, double x0, double y0, double x1, doubl
         }
 
         void label(double x, double y, String text, Size size, Anchor anchor, Ink ink) {
-            reach(new Point(x, y));
-            shapes.add(new Label(new Point(x, y), text, size, anchor, ink, false));
+            label(x, y, text, size, anchor, ink, 0);
         }
 
-        void turnedLabel(double x, double y, String text, Size size, Ink ink) {
+        void label(double x, double y, String text, Size size, Anchor anchor, Ink ink, double away) {
             reach(new Point(x, y));
-            shapes.add(new Label(new Point(x, y), text, size, Anchor.MIDDLE, ink, true));
+            shapes.add(new Label(new Point(x, y), text, size, anchor, ink, false, away));
+        }
+
+        void turnedLabel(double x, double y, String text, Size size, Ink ink, double away) {
+            reach(new Point(x, y));
+            shapes.add(new Label(new Point(x, y), text, size, Anchor.MIDDLE, ink, true, away));
         }
 
         void reach(Point p) {

@@ -38,10 +38,24 @@ public final class Fitter {
     private static final double PITCH = 0.2501;
     /** Deeper by more than this than the birds need only costs more. */
     private static final double ROOMIEST = 1.3;
+    /** A front from a little narrower than a square house to nearly twice its side is worth looking at. */
+    private static final double WIDEST_FROM = 0.9;
+
+    private static final double WIDEST_TO = 1.75;
     private static final int SIZES = 10;
     private static final int CLIMBS = 2;
     private static final int PASSES = 3;
     private static final int EXACT = 3;
+
+    /** What may be too weak is mended before what may be cheaper. */
+    private static final List<Choices.Group> STRENGTH_FIRST = List.of(
+            Choices.Group.RAFTERS,
+            Choices.Group.PURLINS,
+            Choices.Group.FLOOR,
+            Choices.Group.ROOSTS,
+            Choices.Group.WALLS,
+            Choices.Group.TRIM,
+            Choices.Group.LEGS);
 
     private final FitRequest request;
     private final Progress progress;
@@ -74,10 +88,11 @@ public final class Fitter {
         Optional<Candidate> standard = trial.quick(standardSize(first.get()), first.get());
         progress.report(0.05, Words.say("fit.sizes"));
         List<Candidate> drawn = allSizes(first.get(), soFar);
+        List<Candidate> starts = starts(drawn, standard);
         List<Candidate> climbed = new ArrayList<>();
-        for (int n = 0; n < Math.min(CLIMBS, drawn.size()) && !progress.cancelled(); n++) {
-            progress.report(0.4 + 0.4 * n / CLIMBS, Words.say("fit.changes"));
-            climbed.add(climb(drawn.get(n)));
+        for (int n = 0; n < starts.size() && !progress.cancelled(); n++) {
+            progress.report(0.4 + 0.4 * n / starts.size(), Words.say("fit.changes"));
+            climbed.add(climb(starts.get(n)));
         }
         progress.report(0.8, Words.say("fit.exact"));
         List<Candidate> exact = exact(Stream.concat(climbed.stream(), drawn.stream()), soFar);
@@ -86,6 +101,16 @@ public final class Fitter {
         progress.report(1, "");
         return new FitResult(
                 best, others, standard.map(trial::exact), trial.tried(), trial.skipped(), trial.scatter());
+    }
+
+    /** The best few of clearly different widths, and the standard size where the place allows it. */
+    private List<Candidate> starts(List<Candidate> drawn, Optional<Candidate> standard) {
+        Set<Length> widths = new HashSet<>();
+        Stream<Candidate> best = drawn.stream()
+                .filter(c -> widths.add(c.dimensions().width().floorTo(Length.mm(250))))
+                .limit(CLIMBS);
+        Stream<Candidate> usual = standard.stream().filter(c -> within(c.dimensions(), c.choices()));
+        return Stream.concat(best, usual).toList();
     }
 
     private Optional<Choices> firstChoices() {
@@ -186,8 +211,8 @@ public final class Fitter {
                 List.of(Choices.Group.FLOOR, Choices.Group.WALLS, Choices.Group.ROOSTS),
                 choices.section(Choices.Group.WALLS).width().times(2),
                 sheets,
-                WIDTH_LEAST,
-                widthMost(),
+                side(choices).scaled(WIDEST_FROM).max(WIDTH_LEAST),
+                side(choices).scaled(WIDEST_TO).min(widthMost()),
                 SIZES);
     }
 
@@ -197,9 +222,15 @@ public final class Fitter {
                 List.of(Choices.Group.FLOOR, Choices.Group.WALLS),
                 choices.section(Choices.Group.FLOOR).thickness().times(2),
                 sheets,
-                DEPTH_LEAST,
-                depthMost(),
+                side(choices).scaled(1 / WIDEST_TO).max(DEPTH_LEAST),
+                side(choices).scaled(1 / WIDEST_FROM).min(depthMost()),
                 SIZES);
+    }
+
+    /** Side of a square house with floor enough. */
+    private Length side(Choices choices) {
+        Length frames = choices.section(Choices.Group.WALLS).width().times(2);
+        return Length.ofMm(Math.sqrt(request.needs().floor().toSquareMetres()) * 1000).plus(frames);
     }
 
     /** Changes one thing at a time while that helps. */
@@ -225,7 +256,7 @@ public final class Fitter {
 
     private List<Function<Candidate, List<Trial.Idea>>> moves() {
         List<Function<Candidate, List<Trial.Idea>>> moves = new ArrayList<>();
-        for (Choices.Group group : Choices.Group.values()) {
+        for (Choices.Group group : STRENGTH_FIRST) {
             moves.add(c -> sections.of(group).stream()
                     .map(s -> idea(c.dimensions(), c.choices().with(group, s)))
                     .toList());

@@ -98,11 +98,13 @@ public final class BirdsStation implements Station {
         fewer.setDisable(count == 0);
         var more = Parts.button("more-" + kind.name(), "+", () -> set(kind, count + 1), "step");
         more.setAccessibleText(Texts.get("birds.more", name));
-        Label words = Parts.text(name);
-        words.setMinWidth(92);
-        HBox row = Parts.row(8, fewer, figure, more, words);
-        row.getStyleClass().add("stepper");
-        return row;
+        Label words = Parts.text(name, "note-ink");
+        words.setWrapText(false);
+        HBox row = Parts.row(4, fewer, figure, more);
+        VBox stepper = new VBox(2, words, row);
+        stepper.setAlignment(javafx.geometry.Pos.CENTER);
+        stepper.getStyleClass().add("stepper");
+        return stepper;
     }
 
     private void set(BirdClass kind, int count) {
@@ -124,17 +126,20 @@ public final class BirdsStation implements Station {
     private Node school(String key, List<? extends Node> choices) {
         Label name = Parts.text(Texts.get("school." + key), "strong");
         name.setMinWidth(96);
-        FlowPane row = new FlowPane(8, 8);
+        HBox row = Parts.row(8);
         row.getChildren().addAll(choices);
-        HBox.setHgrow(row, Priority.ALWAYS);
         return Parts.row(10, name, row);
     }
 
     private Node choice(String key, ToggleGroup group, boolean chosen, String figure, Practice practice) {
         String title = Texts.get("school." + key);
         var button = Parts.choice("school-" + key, "", group, chosen, () -> practice(title, practice), "school");
-        VBox face = new VBox(0, Parts.text(title + "  " + figure, "strong"), Parts.text(Texts.get("school." + key + ".why"), "note"));
-        face.setPrefWidth(188);
+        Label head = Parts.text(title + "  " + figure, "strong", "note-ink");
+        Label why = Parts.text(Texts.get("school." + key + ".why"), "note");
+        head.setWrapText(false);
+        why.setWrapText(false);
+        VBox face = new VBox(0, head, why);
+        face.setPrefWidth(164);
         button.setGraphic(face);
         button.setAccessibleText(title + " " + figure + ". " + Texts.get("school." + key + ".why"));
         return button;

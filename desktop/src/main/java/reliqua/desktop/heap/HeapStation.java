@@ -132,7 +132,13 @@ public final class HeapStation implements Station {
                 return;
             }
         }
-        rack.getSelectionModel().clearSelection();
+        for (int i = 0; i < rows.size(); i++) {
+            if (rows.get(i) instanceof RackRow.OfLot first) {
+                rack.getSelectionModel().select(i);
+                slip.show(Optional.of(first.lot()));
+                return;
+            }
+        }
         slip.show(Optional.empty());
     }
 

@@ -16,13 +16,15 @@ import reliqua.desktop.work.Workspace;
 /** Draws a line of the rack; all things share one scale. */
 final class RackCell extends ListCell<RackRow> {
     /** Pixels a millimetre: 3.7 m fit beside the words. */
-    private static final double SCALE = 0.112;
+    private static final double SCALE = 0.105;
 
     private final Workspace workspace;
 
     RackCell(Workspace workspace) {
         this.workspace = workspace;
         getStyleClass().add("rack-cell");
+        // The row takes the width of the rack, so that long remarks wrap instead of scrolling sideways.
+        setPrefWidth(0);
     }
 
     @Override
@@ -47,15 +49,18 @@ final class RackCell extends ListCell<RackRow> {
         Tape tape = workspace.tape();
         PictureView picture = new PictureView(SCALE);
         picture.picture().set(LotPicture.of(lot.material()));
-        picture.setMinWidth(420);
-        picture.setMaxWidth(420);
-        picture.setPrefWidth(420);
+        picture.setMinWidth(392);
+        picture.setMaxWidth(392);
+        picture.setPrefWidth(392);
         Label length = Parts.text(lot.quantity() + " \u00d7 " + Describe.length(lot.material(), tape), "strong");
         length.setMinWidth(128);
         length.setWrapText(false);
         Label flaws = Parts.text(note(lot, tape), "note");
-        flaws.setMaxWidth(170);
+        HBox.setHgrow(flaws, javafx.scene.layout.Priority.ALWAYS);
+        flaws.setMinWidth(0);
+        flaws.setMaxWidth(Double.MAX_VALUE);
         HBox row = Parts.row(10, picture, length, flaws);
+        row.setMaxWidth(Double.MAX_VALUE);
         setAccessibleText(Describe.lot(lot.quantity(), lot.material(), tape) + " " + note(lot, tape));
         return row;
     }

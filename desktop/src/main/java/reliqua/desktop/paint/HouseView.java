@@ -111,7 +111,7 @@ public final class HouseView extends Region {
             house.getChildren().add(view);
         }
         double reach = Math.max(b.width().toMm(), Math.max(b.depth().toMm(), b.height().toMm()));
-        away.setZ(-reach * 2.75);
+        away.setZ(-reach * 2.25);
     }
 
     private static double mm(reliqua.core.measure.Length a, reliqua.core.measure.Length b) {

@@ -145,11 +145,11 @@ public final class PictureView extends Region {
         };
         if (label.turned()) {
             text.setRotate(-90);
-            text.setX(x - bounds.getWidth() / 2);
+            text.setX(x - bounds.getWidth() / 2 - label.away() - bounds.getHeight() / 3);
             text.setY(y + bounds.getHeight() / 3);
         } else {
             text.setX(Math.clamp(x + shift, 0, Math.max(0, getWidth() - bounds.getWidth())));
-            text.setY(y);
+            text.setY(y + label.away());
         }
         return text;
     }

@@ -193,6 +193,7 @@ public final class SawStation implements Station {
     private final class TicketCell extends ListCell<Ticket> {
         TicketCell() {
             getStyleClass().add("rack-cell");
+            setPrefWidth(0);
         }
 
         @Override
@@ -208,9 +209,12 @@ public final class SawStation implements Station {
             picture.picture().set(TicketPicture.of(ticket, tape));
             Label title = Parts.text(Describe.size(ticket.material(), tape), "strong");
             Label note = Parts.text(where(ticket), "note");
+            title.setWrapText(false);
+            note.setWrapText(false);
             boolean cut = isCut(ticket);
             Label state = Parts.text(cut ? Texts.get("saw.isCut") : "", "holds", "strong");
             HBox head = Parts.row(10, title, note, Parts.spring(), state);
+            head.setMinHeight(24);
             VBox face = new VBox(4, head, picture);
             face.setOpacity(cut ? 0.55 : 1);
             setAccessibleText(title.getText() + ": " + marks(ticket) + (cut ? ", " + Texts.get("saw.isCut") : ""));

@@ -19,6 +19,8 @@ final class RaisedLayout {
     /** Air around a leaf. */
     static final Length DOOR_GAP = Length.mm(3);
 
+    private static final Length RAFTERS_CLOSE = Length.mm(480);
+    private static final Length THICK_PURLIN = Length.mm(30);
     private static final Length DOOR_WIDEST = Length.mm(800);
     private static final Length DOOR_NARROWEST = Length.mm(450);
     private static final Length DOOR_BELOW_PLATE = Length.mm(100);
@@ -163,7 +165,12 @@ final class RaisedLayout {
     }
 
     java.util.List<Length> rafterEdges() {
-        return Spacing.even(Length.ZERO, d.width(), rafter().thickness(), MEMBERS_APART);
+        return Spacing.even(Length.ZERO, d.width(), rafter().thickness(), raftersApart());
+    }
+
+    /** Thin purlins want their rafters closer. */
+    private Length raftersApart() {
+        return purlin().thickness().atLeast(THICK_PURLIN) ? MEMBERS_APART : RAFTERS_CLOSE;
     }
 
     /** Height of the vent strips below both plates; zero when the eaves give enough. */
