@@ -31,7 +31,7 @@ public final class DemoProjects {
         Keeper keeper = new Keeper(
                 Length.inches(66),
                 Tape.INCH,
-                Money.of(80),
+                Money.of(90),
                 Length.inches(1, 8),
                 Optional.of(Length.inches(96)),
                 Optional.of(Length.inches(72)),

@@ -132,26 +132,31 @@ public final class PictureView extends Region {
         Text text = new Text(label.text());
         text.getStyleClass().addAll("label-" + label.size().name().toLowerCase(Locale.ROOT), "text-" + ink(label.ink()));
         text.setMouseTransparent(true);
-        getChildren().add(text);
-        text.applyCss();
-        Bounds bounds = text.getLayoutBounds();
-        getChildren().remove(text);
         double x = left + (label.at().x() - p.x0()) * scale;
         double y = top + (label.at().y() - p.y0()) * scale;
+        if (label.turned()) {
+            text.setRotate(-90);
+        }
+        place(text, label, x, y);
+        text.layoutBoundsProperty().addListener((_, _, _) -> place(text, label, x, y));
+        return text;
+    }
+
+    /** By translation, which leaves the bounds alone: they are known only when the stylesheet has set the font. */
+    private void place(Text text, Picture.Label label, double x, double y) {
+        Bounds bounds = text.getLayoutBounds();
+        if (label.turned()) {
+            text.setTranslateX(x - label.away() - bounds.getHeight() / 2 - bounds.getCenterX());
+            text.setTranslateY(y - bounds.getCenterY());
+            return;
+        }
         double shift = switch (label.anchor()) {
             case LEFT -> 0;
             case MIDDLE -> -bounds.getWidth() / 2;
             case RIGHT -> -bounds.getWidth();
         };
-        if (label.turned()) {
-            text.setRotate(-90);
-            text.setX(x - bounds.getWidth() / 2 - label.away() - bounds.getHeight() / 3);
-            text.setY(y + bounds.getHeight() / 3);
-        } else {
-            text.setX(Math.clamp(x + shift, 0, Math.max(0, getWidth() - bounds.getWidth())));
-            text.setY(y + label.away());
-        }
-        return text;
+        text.setTranslateX(Math.clamp(x + shift, 0, Math.max(0, getWidth() - bounds.getWidth())));
+        text.setTranslateY(y + label.away());
     }
 
     private static String ink(Ink ink) {

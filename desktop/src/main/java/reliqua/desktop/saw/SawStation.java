@@ -210,6 +210,7 @@ public final class SawStation implements Station {
             Label title = Parts.text(Describe.size(ticket.material(), tape), "strong");
             Label note = Parts.text(where(ticket), "note");
             title.setWrapText(false);
+            title.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
             note.setWrapText(false);
             boolean cut = isCut(ticket);
             Label state = Parts.text(cut ? Texts.get("saw.isCut") : "", "holds", "strong");
@@ -217,6 +218,8 @@ public final class SawStation implements Station {
             head.setMinHeight(24);
             VBox face = new VBox(4, head, picture);
             face.setOpacity(cut ? 0.55 : 1);
+            face.setMinWidth(0);
+            face.prefWidthProperty().bind(list.widthProperty().subtract(50));
             setAccessibleText(title.getText() + ": " + marks(ticket) + (cut ? ", " + Texts.get("saw.isCut") : ""));
             setGraphic(face);
         }
