@@ -20,9 +20,10 @@ final class Files {
 
     static String explain(IOException e) {
         return switch (e) {
-            case NoSuchFileException missing -> missing.getFile() + ": there is no such file; check the name";
+            case NoSuchFileException missing ->
+                    missing.getFile() + ": there is no such file; check the name";
             case java.nio.file.FileSystemException fault ->
-                fault.getFile() + ": cannot be read or written (" + fault.getReason() + ")";
+                    fault.getFile() + ": cannot be read or written (" + fault.getReason() + ")";
             default -> "cannot read or write: " + e.getMessage();
         };
     }

@@ -25,11 +25,18 @@ import reliqua.files.ProjectFile;
 import reliqua.standins.Merchants;
 
 /** Starts a project. */
-@Command(name = "new", description = "Starts a project from birds and a heap.", mixinStandardHelpOptions = true)
+@Command(
+        name = "new",
+        description = "Starts a project from birds and a heap.",
+        mixinStandardHelpOptions = true)
 final class NewCommand implements Callable<Integer> {
     private static final Pattern BIRDS = Pattern.compile("(\\d{1,3})\\s*x?\\s*([a-z]+)");
 
-    @Option(names = "--birds", required = true, paramLabel = "12xstandard", description = "count x class, by commas")
+    @Option(
+            names = "--birds",
+            required = true,
+            paramLabel = "12xstandard",
+            description = "count x class, by commas")
     private String birds = "";
 
     @Option(names = "--heap", paramLabel = "HEAP.csv", description = "the heap as a table")
@@ -41,15 +48,21 @@ final class NewCommand implements Callable<Integer> {
     @Option(names = "--name", description = "name of the project")
     private String name = "Coop";
 
-    @Option(names = "--out", required = true, paramLabel = "PROJECT", description = "the project file to write")
+    @Option(
+            names = "--out",
+            required = true,
+            paramLabel = "PROJECT",
+            description = "the project file to write")
     private Path out = Path.of("");
 
     @Override
     public Integer call() throws IOException, InputException {
-        Heap stock = heap == null ? Heap.EMPTY : HeapCsv.read(Files.read(heap), heap.toString(), units);
+        Heap stock =
+                heap == null ? Heap.EMPTY : HeapCsv.read(Files.read(heap), heap.toString(), units);
         Tape tape = units == UnitSystem.INCHES ? Tape.INCH : Tape.METRIC;
         Flock flock = new Flock(new TreeMap<>(birds()), Practice.DEFAULT);
-        Project project = Project.start(name, Keeper.with(tape), flock, stock, Merchants.priceBook(units));
+        Project project =
+                Project.start(name, Keeper.with(tape), flock, stock, Merchants.priceBook(units));
         ProjectFile.save(out, project);
         return 0;
     }
@@ -59,7 +72,8 @@ final class NewCommand implements Callable<Integer> {
         for (String part : birds.toLowerCase(Locale.ROOT).split(",")) {
             Matcher m = BIRDS.matcher(part.strip());
             if (!m.matches()) {
-                throw new InputException("--birds: \"" + part.strip() + "\" is unclear; write 12xstandard,3xduck");
+                throw new InputException(
+                        "--birds: \"" + part.strip() + "\" is unclear; write 12xstandard,3xduck");
             }
             try {
                 counts.merge(
@@ -67,8 +81,10 @@ final class NewCommand implements Callable<Integer> {
                         Integer.parseInt(m.group(1)),
                         Integer::sum);
             } catch (IllegalArgumentException e) {
-                throw new InputException("--birds: \"" + m.group(2)
-                        + "\" is no class of birds; use bantam, standard, large, meat or duck");
+                throw new InputException(
+                        "--birds: \""
+                                + m.group(2)
+                                + "\" is no class of birds; use bantam, standard, large, meat or duck");
             }
         }
         if (counts.values().stream().anyMatch(n -> n < 1)

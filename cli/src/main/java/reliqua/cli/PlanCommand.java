@@ -25,29 +25,40 @@ import reliqua.files.CutPlanJson;
 import reliqua.files.InputException;
 
 /** Plans one cut job, or every job of a folder. */
-@Command(name = "plan", description = "Plans a cut job, or with --batch all jobs of a folder.", mixinStandardHelpOptions = true)
+@Command(
+        name = "plan",
+        description = "Plans a cut job, or with --batch all jobs of a folder.",
+        mixinStandardHelpOptions = true)
 final class PlanCommand implements Callable<Integer> {
     @Parameters(arity = "0..1", paramLabel = "JOB", description = "the cut job, JSON")
     private @Nullable Path job;
 
-    @Option(names = "--batch", paramLabel = "DIR", description = "plan every *.json job in this folder")
+    @Option(
+            names = "--batch",
+            paramLabel = "DIR",
+            description = "plan every *.json job in this folder")
     private @Nullable Path batch;
 
-    @Option(names = "--out", paramLabel = "PLAN", required = true, description = "the plan, or with --batch a folder")
+    @Option(
+            names = "--out",
+            paramLabel = "PLAN",
+            required = true,
+            description = "the plan, or with --batch a folder")
     private Path out = Path.of("");
 
-    @Spec
-    private @Nullable CommandSpec spec;
+    @Spec private @Nullable CommandSpec spec;
 
     @Override
     public Integer call() throws IOException, InputException {
         if ((job == null) == (batch == null)) {
             throw new ParameterException(
-                    java.util.Objects.requireNonNull(spec).commandLine(), "Give either a JOB or --batch DIR.");
+                    java.util.Objects.requireNonNull(spec).commandLine(),
+                    "Give either a JOB or --batch DIR.");
         }
         if (job != null) {
             CutJob read = CutJobJson.read(Files.read(job), job.toString());
-            java.nio.file.Files.writeString(out, CutPlanJson.write(plan(read), OptionalDouble.empty()));
+            java.nio.file.Files.writeString(
+                    out, CutPlanJson.write(plan(read), OptionalDouble.empty()));
             return 0;
         }
         return planAll(Optional.ofNullable(batch).orElseThrow());
@@ -68,7 +79,8 @@ final class PlanCommand implements Callable<Integer> {
                 CutPlan plan = plan(read);
                 double seconds = (System.nanoTime() - start) / 1e9;
                 Path target = out.resolve(path.getFileName());
-                java.nio.file.Files.writeString(target, CutPlanJson.write(plan, OptionalDouble.of(seconds)));
+                java.nio.file.Files.writeString(
+                        target, CutPlanJson.write(plan, OptionalDouble.of(seconds)));
             } catch (InputException e) {
                 faults.addAll(e.faults());
             }

@@ -44,8 +44,7 @@ final class ProjectCommands {
         @Parameters(paramLabel = "PROJECT", description = "the project file")
         private Path project = Path.of("");
 
-        @Spec
-        private @Nullable CommandSpec spec;
+        @Spec private @Nullable CommandSpec spec;
 
         PrintWriter out() {
             return java.util.Objects.requireNonNull(spec).commandLine().getOut();
@@ -63,8 +62,11 @@ final class ProjectCommands {
             try {
                 return Design.derive(loaded, Progress.NONE, _ -> {})
                         .design()
-                        .orElseThrow(() -> new InputException(
-                                project + ": no house could be drawn up; the heap and the shop lack a kind of material"));
+                        .orElseThrow(
+                                () ->
+                                        new InputException(
+                                                project
+                                                        + ": no house could be drawn up; the heap and the shop lack a kind of material"));
             } catch (Unbuildable e) {
                 throw new InputException(project + ": " + e.reason().words(loaded.keeper().tape()));
             }
@@ -72,7 +74,10 @@ final class ProjectCommands {
     }
 
     /** Prints the needs. */
-    @Command(name = "needs", description = "Prints what the flock needs.", mixinStandardHelpOptions = true)
+    @Command(
+            name = "needs",
+            description = "Prints what the flock needs.",
+            mixinStandardHelpOptions = true)
     static final class Needs extends OverProject {
         @Option(names = "--json", description = "as JSON, lengths in mm and areas in m2")
         private boolean json;
@@ -86,20 +91,35 @@ final class ProjectCommands {
             }
             Tape tape = loaded.keeper().tape();
             for (Need need : loaded.needs().lines()) {
-                out().println(Words.say("need." + need.kind().name()) + ": " + tape.word(need.value()) + "  ("
-                        + need.sum().words(tape) + ")");
+                out().println(
+                                Words.say("need." + need.kind().name())
+                                        + ": "
+                                        + tape.word(need.value())
+                                        + "  ("
+                                        + need.sum().words(tape)
+                                        + ")");
             }
             return 0;
         }
     }
 
     /** Fits a house to the heap. */
-    @Command(name = "fit", description = "Fits a house to the heap.", mixinStandardHelpOptions = true)
+    @Command(
+            name = "fit",
+            description = "Fits a house to the heap.",
+            mixinStandardHelpOptions = true)
     static final class Fit extends OverProject {
-        @Option(names = "--out", required = true, paramLabel = "DIR", description = "folder for drawings and tables")
+        @Option(
+                names = "--out",
+                required = true,
+                paramLabel = "DIR",
+                description = "folder for drawings and tables")
         private Path folder = Path.of("");
 
-        @Option(names = "--seconds", paramLabel = "N", description = "stop with the best so far after so long")
+        @Option(
+                names = "--seconds",
+                paramLabel = "N",
+                description = "stop with the best so far after so long")
         private double seconds = Double.POSITIVE_INFINITY;
 
         @Option(names = "--seed", paramLabel = "N", description = "same seed, same answer")
@@ -109,12 +129,23 @@ final class ProjectCommands {
         public Integer call() throws IOException, InputException {
             Project loaded = load();
             FitRequest asked = loaded.fitRequest();
-            FitRequest request = new FitRequest(
-                    asked.needs(), asked.underside(), asked.keeper(), asked.heap(), asked.prices(), asked.held(), seed);
+            FitRequest request =
+                    new FitRequest(
+                            asked.needs(),
+                            asked.underside(),
+                            asked.keeper(),
+                            asked.heap(),
+                            asked.prices(),
+                            asked.held(),
+                            seed);
             FitResult result = Fitter.fit(request, new Deadline(seconds), _ -> {});
-            Candidate best = result.best()
-                    .orElseThrow(() -> new InputException(
-                            path() + ": no house could be drawn up; the heap and the shop lack a kind of material"));
+            Candidate best =
+                    result.best()
+                            .orElseThrow(
+                                    () ->
+                                            new InputException(
+                                                    path()
+                                                            + ": no house could be drawn up; the heap and the shop lack a kind of material"));
             Exports.all(folder, loaded, Design.of(best, loaded));
             Tape tape = loaded.keeper().tape();
             out().println("best " + describe(best, tape));
@@ -125,9 +156,17 @@ final class ProjectCommands {
         }
 
         private static String describe(Candidate c, Tape tape) {
-            return tape.say(c.dimensions().width()) + " x " + tape.say(c.dimensions().depth()) + ": cuts cost "
-                    + tape.say(c.cost()) + ", bound " + tape.say(c.plan().lowerBound()) + ", faults " + c.faults()
-                    + ", missing " + c.plan().missing().size();
+            return tape.say(c.dimensions().width())
+                    + " x "
+                    + tape.say(c.dimensions().depth())
+                    + ": cuts cost "
+                    + tape.say(c.cost())
+                    + ", bound "
+                    + tape.say(c.plan().lowerBound())
+                    + ", faults "
+                    + c.faults()
+                    + ", missing "
+                    + c.plan().missing().size();
         }
     }
 
@@ -148,24 +187,38 @@ final class ProjectCommands {
     }
 
     /** Prints the findings. */
-    @Command(name = "check", description = "Prints what the rules find.", mixinStandardHelpOptions = true)
+    @Command(
+            name = "check",
+            description = "Prints what the rules find.",
+            mixinStandardHelpOptions = true)
     static final class Check extends OverProject {
         @Override
         public Integer call() throws IOException, InputException {
             Project loaded = load();
             Design design = design(loaded);
             for (Finding finding : design.candidate().findings()) {
-                out().println(finding.severity() + "  " + finding.rule() + "  "
-                        + finding.sum().words(loaded.keeper().tape()));
+                out().println(
+                                finding.severity()
+                                        + "  "
+                                        + finding.rule()
+                                        + "  "
+                                        + finding.sum().words(loaded.keeper().tape()));
             }
             return 0;
         }
     }
 
     /** Writes the packet. */
-    @Command(name = "report", description = "Writes the printed packet.", mixinStandardHelpOptions = true)
+    @Command(
+            name = "report",
+            description = "Writes the printed packet.",
+            mixinStandardHelpOptions = true)
     static final class Report extends OverProject {
-        @Option(names = "--pdf", required = true, paramLabel = "FILE", description = "the PDF to write")
+        @Option(
+                names = "--pdf",
+                required = true,
+                paramLabel = "FILE",
+                description = "the PDF to write")
         private Path pdf = Path.of("");
 
         @Override
@@ -186,12 +239,23 @@ final class ProjectCommands {
     }
 
     /** Writes one thing. */
-    @Command(name = "export", description = "Writes heap, pieces, buy, cuts or drawings.", mixinStandardHelpOptions = true)
+    @Command(
+            name = "export",
+            description = "Writes heap, pieces, buy, cuts or drawings.",
+            mixinStandardHelpOptions = true)
     static final class Export extends OverProject {
-        @Option(names = "--what", required = true, paramLabel = "heap|pieces|buy|cuts|drawings", description = "what")
+        @Option(
+                names = "--what",
+                required = true,
+                paramLabel = "heap|pieces|buy|cuts|drawings",
+                description = "what")
         private What what = What.heap;
 
-        @Option(names = "--out", required = true, paramLabel = "FILE", description = "file, or folder for drawings")
+        @Option(
+                names = "--out",
+                required = true,
+                paramLabel = "FILE",
+                description = "file, or folder for drawings")
         private Path target = Path.of("");
 
         @Override
@@ -205,11 +269,16 @@ final class ProjectCommands {
             Tape tape = loaded.keeper().tape();
             switch (what) {
                 case pieces ->
-                    java.nio.file.Files.writeString(
-                            target, PlanCsv.pieces(design.candidate().coop(), design.candidate().plan(), tape));
+                        java.nio.file.Files.writeString(
+                                target,
+                                PlanCsv.pieces(
+                                        design.candidate().coop(),
+                                        design.candidate().plan(),
+                                        tape));
                 case buy -> java.nio.file.Files.writeString(target, PlanCsv.bill(design.bill()));
                 case cuts ->
-                    java.nio.file.Files.writeString(target, PlanCsv.cuts(design.candidate().plan(), tape));
+                        java.nio.file.Files.writeString(
+                                target, PlanCsv.cuts(design.candidate().plan(), tape));
                 default -> Exports.drawings(target, design, tape);
             }
             return 0;
@@ -217,23 +286,35 @@ final class ProjectCommands {
     }
 
     /** Adds a heap. */
-    @Command(name = "import", description = "Adds the lots of a table to a project.", mixinStandardHelpOptions = true)
+    @Command(
+            name = "import",
+            description = "Adds the lots of a table to a project.",
+            mixinStandardHelpOptions = true)
     static final class Import implements Callable<Integer> {
         @Parameters(paramLabel = "HEAP.csv", description = "the table")
         private Path table = Path.of("");
 
-        @Option(names = "--into", required = true, paramLabel = "PROJECT", description = "the project file")
+        @Option(
+                names = "--into",
+                required = true,
+                paramLabel = "PROJECT",
+                description = "the project file")
         private Path project = Path.of("");
 
         @Override
         public Integer call() throws IOException, InputException {
             Project loaded = ProjectFile.load(project);
-            var added = HeapCsv.read(
-                    Files.read(table), table.toString(), loaded.keeper().tape().system());
+            var added =
+                    HeapCsv.read(
+                            Files.read(table), table.toString(), loaded.keeper().tape().system());
             var heap = loaded.heap();
             for (var lot : added.lots()) {
-                String id = heap.find(lot.id()).isPresent() ? heap.freshId(lot.material()) : lot.id();
-                heap = heap.plus(new reliqua.core.stock.Lot(id, lot.quantity(), lot.material(), lot.provenance()));
+                String id =
+                        heap.find(lot.id()).isPresent() ? heap.freshId(lot.material()) : lot.id();
+                heap =
+                        heap.plus(
+                                new reliqua.core.stock.Lot(
+                                        id, lot.quantity(), lot.material(), lot.provenance()));
             }
             ProjectFile.save(project, loaded.withHeap(heap));
             return 0;
@@ -244,10 +325,15 @@ final class ProjectCommands {
         static void all(Path folder, Project project, Design design) throws IOException {
             Tape tape = project.keeper().tape();
             drawings(folder, design, tape);
-            Map<String, String> tables = Map.of(
-                    "pieces.csv", PlanCsv.pieces(design.candidate().coop(), design.candidate().plan(), tape),
-                    "cuts.csv", PlanCsv.cuts(design.candidate().plan(), tape),
-                    "buy.csv", PlanCsv.bill(design.bill()));
+            Map<String, String> tables =
+                    Map.of(
+                            "pieces.csv",
+                                    PlanCsv.pieces(
+                                            design.candidate().coop(),
+                                            design.candidate().plan(),
+                                            tape),
+                            "cuts.csv", PlanCsv.cuts(design.candidate().plan(), tape),
+                            "buy.csv", PlanCsv.bill(design.bill()));
             for (Map.Entry<String, String> table : tables.entrySet()) {
                 java.nio.file.Files.writeString(folder.resolve(table.getKey()), table.getValue());
             }
@@ -261,7 +347,8 @@ final class ProjectCommands {
                 java.nio.file.Files.writeString(folder.resolve(name), SvgDrawing.write(picture));
             }
             java.nio.file.Files.writeString(
-                    folder.resolve("house.svg"), SvgDrawing.write(Oblique.of(design.candidate().coop())));
+                    folder.resolve("house.svg"),
+                    SvgDrawing.write(Oblique.of(design.candidate().coop())));
         }
     }
 }

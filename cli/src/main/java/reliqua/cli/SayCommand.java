@@ -20,16 +20,24 @@ import reliqua.files.InputException;
 import reliqua.files.SaidJson;
 
 /** Prints what the say line understands, one JSON object a line. */
-@Command(name = "say", description = "Prints what the say line understands of each line.", mixinStandardHelpOptions = true)
+@Command(
+        name = "say",
+        description = "Prints what the say line understands of each line.",
+        mixinStandardHelpOptions = true)
 final class SayCommand implements Callable<Integer> {
-    @Option(names = "--file", paramLabel = "LINES", description = "read these lines instead of standard input")
+    @Option(
+            names = "--file",
+            paramLabel = "LINES",
+            description = "read these lines instead of standard input")
     private @Nullable Path file;
 
-    @Option(names = "--units", paramLabel = "inches|millimetres", description = "unit of bare numbers")
+    @Option(
+            names = "--units",
+            paramLabel = "inches|millimetres",
+            description = "unit of bare numbers")
     private UnitSystem units = UnitSystem.INCHES;
 
-    @Spec
-    private @Nullable CommandSpec spec;
+    @Spec private @Nullable CommandSpec spec;
 
     @Override
     public Integer call() throws IOException, InputException {

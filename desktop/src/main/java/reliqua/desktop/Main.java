@@ -3,10 +3,26 @@ package reliqua.desktop;
 import java.util.Set;
 import javafx.application.Application;
 
-/** One launcher for window and command line: a known command runs without a display, anything else opens the window. */
+/**
+ * One launcher for window and command line: a known command runs without a display, anything else
+ * opens the window.
+ */
 public final class Main {
-    private static final Set<String> COMMANDS = Set.of(
-            "new", "needs", "plan", "fit", "check", "export", "report", "say", "import", "--help", "-h", "--version", "-V");
+    private static final Set<String> COMMANDS =
+            Set.of(
+                    "new",
+                    "needs",
+                    "plan",
+                    "fit",
+                    "check",
+                    "export",
+                    "report",
+                    "say",
+                    "import",
+                    "--help",
+                    "-h",
+                    "--version",
+                    "-V");
 
     private Main() {}
 

@@ -15,7 +15,10 @@ import reliqua.desktop.work.Workspace;
 import reliqua.files.DemoProjects;
 import reliqua.standins.Merchants;
 
-/** The application: without an argument it opens the latest project, with {@code demo} the demo, else a file. */
+/**
+ * The application: without an argument it opens the latest project, with {@code demo} the demo,
+ * else a file.
+ */
 public final class ReliquaApp extends Application {
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
@@ -34,7 +37,9 @@ public final class ReliquaApp extends Application {
         fonts();
         Scene scene = new Scene(new Shell(workspace), WIDTH, HEIGHT);
         scene.getStylesheets()
-                .add(Objects.requireNonNull(ReliquaApp.class.getResource("reliqua.css")).toExternalForm());
+                .add(
+                        Objects.requireNonNull(ReliquaApp.class.getResource("reliqua.css"))
+                                .toExternalForm());
         scene.getRoot().getStyleClass().addAll("whitewash", "text-normal");
         stage.setTitle(Texts.get("window.title"));
         stage.setMinWidth(1000);
@@ -46,7 +51,9 @@ public final class ReliquaApp extends Application {
     private static void fonts() {
         for (String weight : List.of("400", "500", "700")) {
             Font.loadFont(
-                    Objects.requireNonNull(ReliquaApp.class.getResource("fonts/hyperlegible-" + weight + ".ttf"))
+                    Objects.requireNonNull(
+                                    ReliquaApp.class.getResource(
+                                            "fonts/hyperlegible-" + weight + ".ttf"))
                             .toExternalForm(),
                     15);
         }

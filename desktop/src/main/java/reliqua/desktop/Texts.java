@@ -6,7 +6,8 @@ import java.util.ResourceBundle;
 
 /** All visible text of the window that is not the core's. */
 public final class Texts {
-    private static final ResourceBundle BUNDLE = ResourceBundle.getBundle("reliqua.desktop.texts", Locale.ENGLISH);
+    private static final ResourceBundle BUNDLE =
+            ResourceBundle.getBundle("reliqua.desktop.texts", Locale.ENGLISH);
 
     private Texts() {}
 

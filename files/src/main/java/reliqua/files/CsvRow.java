@@ -15,7 +15,8 @@ import reliqua.core.stock.FlawArea;
 /** One line of a table; every fault names its column. */
 final class CsvRow {
     private static final Pattern FLAW = Pattern.compile("(\\w+)\\s+(.+?)\\s+to\\s+(.+)");
-    private static final Pattern AREA = Pattern.compile("(\\w+)\\s+(.+?)\\s+x\\s+(.+?)\\s+at\\s+(.+?)\\s*,\\s*(.+)");
+    private static final Pattern AREA =
+            Pattern.compile("(\\w+)\\s+(.+?)\\s+x\\s+(.+?)\\s+at\\s+(.+?)\\s*,\\s*(.+)");
 
     private final CSVRecord record;
     private final TapeReader tape;
@@ -26,7 +27,9 @@ final class CsvRow {
     }
 
     String text(String column) {
-        return record.isMapped(column) && record.isSet(column) ? Cells.plain(record.get(column)) : "";
+        return record.isMapped(column) && record.isSet(column)
+                ? Cells.plain(record.get(column))
+                : "";
     }
 
     int count(String column) {
@@ -37,7 +40,8 @@ final class CsvRow {
         try {
             return Integer.parseInt(text);
         } catch (NumberFormatException e) {
-            throw new IllegalArgumentException("column " + column + ": \"" + text + "\" is no whole number");
+            throw new IllegalArgumentException(
+                    "column " + column + ": \"" + text + "\" is no whole number");
         }
     }
 
@@ -49,7 +53,8 @@ final class CsvRow {
         try {
             return Double.parseDouble(text);
         } catch (NumberFormatException e) {
-            throw new IllegalArgumentException("column " + column + ": \"" + text + "\" is no amount");
+            throw new IllegalArgumentException(
+                    "column " + column + ": \"" + text + "\" is no amount");
         }
     }
 
@@ -80,12 +85,14 @@ final class CsvRow {
                 return value;
             }
         }
-        String known = String.join(
-                ", ",
-                Arrays.stream(type.getEnumConstants())
-                        .map(v -> v.name().toLowerCase(Locale.ROOT))
-                        .toList());
-        throw new IllegalArgumentException("column " + column + ": \"" + text + "\" is unknown; use " + known);
+        String known =
+                String.join(
+                        ", ",
+                        Arrays.stream(type.getEnumConstants())
+                                .map(v -> v.name().toLowerCase(Locale.ROOT))
+                                .toList());
+        throw new IllegalArgumentException(
+                "column " + column + ": \"" + text + "\" is unknown; use " + known);
     }
 
     private List<String> parts() {
@@ -103,8 +110,11 @@ final class CsvRow {
                 throw new IllegalArgumentException(
                         "column flaws: \"" + part + "\" is unclear; write rot 12 in to 14 in");
             }
-            flaws.add(new Flaw(
-                    choice("flaws", Flaw.Kind.class, m.group(1)), read("flaws", m.group(2)), read("flaws", m.group(3))));
+            flaws.add(
+                    new Flaw(
+                            choice("flaws", Flaw.Kind.class, m.group(1)),
+                            read("flaws", m.group(2)),
+                            read("flaws", m.group(3))));
         }
         return flaws;
     }
@@ -115,14 +125,17 @@ final class CsvRow {
             Matcher m = AREA.matcher(part);
             if (!m.matches()) {
                 throw new IllegalArgumentException(
-                        "column flaws: \"" + part + "\" is unclear; write rot 6 in x 8 in at 0 in, 40 in");
+                        "column flaws: \""
+                                + part
+                                + "\" is unclear; write rot 6 in x 8 in at 0 in, 40 in");
             }
-            areas.add(new FlawArea(
-                    choice("flaws", Flaw.Kind.class, m.group(1)),
-                    read("flaws", m.group(4)),
-                    read("flaws", m.group(5)),
-                    read("flaws", m.group(2)),
-                    read("flaws", m.group(3))));
+            areas.add(
+                    new FlawArea(
+                            choice("flaws", Flaw.Kind.class, m.group(1)),
+                            read("flaws", m.group(4)),
+                            read("flaws", m.group(5)),
+                            read("flaws", m.group(2)),
+                            read("flaws", m.group(3))));
         }
         return areas;
     }

@@ -69,7 +69,9 @@ public final class CutJobJson {
                 in.mm("width"),
                 in.mm("length"),
                 in.whole("quantity", 1),
-                in.list("flaws", f -> new CutJob.Box(f.mm("x"), f.mm("y"), f.mm("width"), f.mm("length"))));
+                in.list(
+                        "flaws",
+                        f -> new CutJob.Box(f.mm("x"), f.mm("y"), f.mm("width"), f.mm("length"))));
     }
 
     private static CutJob.ShopItem item(JsonReader in) {
@@ -106,7 +108,9 @@ public final class CutJobJson {
                 in.flag("turn", false));
     }
 
-    /** Writes a job; lengths that are no whole micrometres are rounded (parts up, material down). */
+    /**
+     * Writes a job; lengths that are no whole micrometres are rounded (parts up, material down).
+     */
     public static String write(CutJob job) {
         ObjectNode root = MAPPER.createObjectNode();
         root.put("format", "reliqua-cut-job").put("version", 1);
@@ -118,7 +122,11 @@ public final class CutJobJson {
             node.put("quantity", stick.quantity()).put("bow", up(stick.bow()));
             ArrayNode flaws = node.putArray("flaws");
             stick.flaws()
-                    .forEach(f -> flaws.addObject().put("from", down(f.from())).put("to", up(f.to())));
+                    .forEach(
+                            f ->
+                                    flaws.addObject()
+                                            .put("from", down(f.from()))
+                                            .put("to", up(f.to())));
         }
         ArrayNode sheets = root.putArray("sheets");
         for (CutJob.OwnSheet sheet : job.sheets()) {
@@ -127,15 +135,20 @@ public final class CutJobJson {
             node.put("length", down(sheet.length())).put("quantity", sheet.quantity());
             ArrayNode flaws = node.putArray("flaws");
             sheet.flaws()
-                    .forEach(f -> flaws.addObject()
-                            .put("x", near(f.x()))
-                            .put("y", near(f.y()))
-                            .put("width", up(f.width()))
-                            .put("length", up(f.length())));
+                    .forEach(
+                            f ->
+                                    flaws.addObject()
+                                            .put("x", near(f.x()))
+                                            .put("y", near(f.y()))
+                                            .put("width", up(f.width()))
+                                            .put("length", up(f.length())));
         }
         ArrayNode shop = root.putArray("shop");
         for (CutJob.ShopItem item : job.shop()) {
-            ObjectNode node = shop.addObject().put("id", item.id()).put("kind", item.sheet() ? "sheet" : "stick");
+            ObjectNode node =
+                    shop.addObject()
+                            .put("id", item.id())
+                            .put("kind", item.sheet() ? "sheet" : "stick");
             node.put("thickness", near(item.thickness()));
             node.put("width", item.sheet() ? down(item.width()) : near(item.width()));
             node.put("length", down(item.length())).put("price", money(item.price()));

@@ -19,21 +19,25 @@ public final class CutPlanJson {
         root.put("format", "reliqua-cut-plan").put("version", 1);
         ArrayNode sticks = root.putArray("sticks");
         for (CutPlan.StickCut cut : plan.sticks()) {
-            ObjectNode node = sticks.addObject().put("source", cut.source()).put("copy", cut.copy());
+            ObjectNode node =
+                    sticks.addObject().put("source", cut.source()).put("copy", cut.copy());
             ArrayNode pieces = node.putArray("pieces");
             cut.pieces()
                     .forEach(p -> pieces.addObject().put("id", p.id()).put("at", p.at().toMm()));
         }
         ArrayNode sheets = root.putArray("sheets");
         for (CutPlan.SheetCut cut : plan.sheets()) {
-            ObjectNode node = sheets.addObject().put("source", cut.source()).put("copy", cut.copy());
+            ObjectNode node =
+                    sheets.addObject().put("source", cut.source()).put("copy", cut.copy());
             ArrayNode panels = node.putArray("panels");
             cut.panels()
-                    .forEach(p -> panels.addObject()
-                            .put("id", p.id())
-                            .put("x", p.x().toMm())
-                            .put("y", p.y().toMm())
-                            .put("turned", p.turned()));
+                    .forEach(
+                            p ->
+                                    panels.addObject()
+                                            .put("id", p.id())
+                                            .put("x", p.x().toMm())
+                                            .put("y", p.y().toMm())
+                                            .put("turned", p.turned()));
         }
         ArrayNode unplaced = root.putArray("unplaced");
         plan.unplaced().forEach((id, n) -> unplaced.addObject().put("id", id).put("quantity", n));

@@ -28,29 +28,40 @@ public final class DemoProjects {
     public static Project ternLane(Function<UnitSystem, PriceBook> prices) {
         Practice practice = Practice.DEFAULT.withSpace(Practice.Space.TIGHT).withGrowth(22);
         Flock flock = Flock.of(BirdClass.STANDARD, 9).with(practice);
-        Keeper keeper = new Keeper(
-                Length.inches(66),
-                Tape.INCH,
-                Money.of(90),
-                Length.inches(1, 8),
-                Optional.of(Length.inches(96)),
-                Optional.of(Length.inches(72)),
-                Optional.empty());
-        return Project.start("Tern Lane", keeper, flock, heap("tern-lane"), prices.apply(UnitSystem.INCHES));
+        Keeper keeper =
+                new Keeper(
+                        Length.inches(66),
+                        Tape.INCH,
+                        Money.of(90),
+                        Length.inches(1, 8),
+                        Optional.of(Length.inches(96)),
+                        Optional.of(Length.inches(72)),
+                        Optional.empty());
+        return Project.start(
+                "Tern Lane", keeper, flock, heap("tern-lane"), prices.apply(UnitSystem.INCHES));
     }
 
     /** In millimetres: on a hill farm's edge, six bantams and three ducks. */
     public static Project kerrinRigg(Function<UnitSystem, PriceBook> prices) {
-        Flock flock = new Flock(new TreeMap<>(Map.of(BirdClass.BANTAM, 6, BirdClass.DUCK, 3)), Practice.DEFAULT);
-        Keeper keeper = new Keeper(
-                Length.mm(1720),
-                Tape.METRIC,
-                Money.of(120),
-                Length.mm(3),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty());
-        return Project.start("Kerrin Rigg", keeper, flock, heap("kerrin-rigg"), prices.apply(UnitSystem.MILLIMETRES));
+        Flock flock =
+                new Flock(
+                        new TreeMap<>(Map.of(BirdClass.BANTAM, 6, BirdClass.DUCK, 3)),
+                        Practice.DEFAULT);
+        Keeper keeper =
+                new Keeper(
+                        Length.mm(1720),
+                        Tape.METRIC,
+                        Money.of(120),
+                        Length.mm(3),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty());
+        return Project.start(
+                "Kerrin Rigg",
+                keeper,
+                flock,
+                heap("kerrin-rigg"),
+                prices.apply(UnitSystem.MILLIMETRES));
     }
 
     private static Heap heap(String name) {
@@ -59,7 +70,10 @@ public final class DemoProjects {
             if (in == null) {
                 throw new IllegalStateException(path + " is not shipped");
             }
-            return HeapCsv.read(new String(in.readAllBytes(), StandardCharsets.UTF_8), path, UnitSystem.MILLIMETRES);
+            return HeapCsv.read(
+                    new String(in.readAllBytes(), StandardCharsets.UTF_8),
+                    path,
+                    UnitSystem.MILLIMETRES);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         } catch (InputException e) {

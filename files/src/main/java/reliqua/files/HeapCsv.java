@@ -31,22 +31,35 @@ import reliqua.core.stock.Stick;
 import reliqua.core.stock.Treatment;
 
 /**
- * The heap as a table, one line a lot. Lengths carry their unit; without one they are in the unit given to the reader.
- * Nothing is lost from writing to reading.
+ * The heap as a table, one line a lot. Lengths carry their unit; without one they are in the unit
+ * given to the reader. Nothing is lost from writing to reading.
  */
 public final class HeapCsv {
     private static final String[] COLUMNS = {
-        "id", "kind", "quantity", "thickness", "width", "length", "bow", "treatment", "cover", "flaws", "place",
-        "source", "note", "paid"
+        "id",
+        "kind",
+        "quantity",
+        "thickness",
+        "width",
+        "length",
+        "bow",
+        "treatment",
+        "cover",
+        "flaws",
+        "place",
+        "source",
+        "note",
+        "paid"
     };
-    private static final CSVFormat READ = CSVFormat.DEFAULT
-            .builder()
-            .setHeader()
-            .setSkipHeaderRecord(true)
-            .setIgnoreHeaderCase(true)
-            .setTrim(true)
-            .setIgnoreEmptyLines(true)
-            .get();
+    private static final CSVFormat READ =
+            CSVFormat.DEFAULT
+                    .builder()
+                    .setHeader()
+                    .setSkipHeaderRecord(true)
+                    .setIgnoreHeaderCase(true)
+                    .setTrim(true)
+                    .setIgnoreEmptyLines(true)
+                    .get();
     private static final CSVFormat WRITE =
             CSVFormat.DEFAULT.builder().setHeader(COLUMNS).setRecordSeparator('\n').get();
 
@@ -70,23 +83,32 @@ public final class HeapCsv {
         row.add(Cells.safe(lot.id()));
         switch (lot.material()) {
             case Stick s -> {
-                row.addAll(List.of("stick", lot.quantity() + "", Cells.length(s.section().thickness())));
+                row.addAll(
+                        List.of(
+                                "stick",
+                                lot.quantity() + "",
+                                Cells.length(s.section().thickness())));
                 row.addAll(List.of(Cells.length(s.section().width()), Cells.length(s.length())));
-                row.addAll(List.of(Cells.length(s.bow()), lower(s.treatment()), "", flaws(s.flaws())));
+                row.addAll(
+                        List.of(Cells.length(s.bow()), lower(s.treatment()), "", flaws(s.flaws())));
             }
             case Sheet s -> {
-                row.addAll(List.of(lower(s.kind()), lot.quantity() + "", Cells.length(s.thickness())));
+                row.addAll(
+                        List.of(lower(s.kind()), lot.quantity() + "", Cells.length(s.thickness())));
                 row.addAll(List.of(Cells.length(s.width()), Cells.length(s.length()), "", "", ""));
                 row.add(areas(s.flaws()));
             }
             case Roofing r -> {
-                row.addAll(List.of("roofing", lot.quantity() + "", "", Cells.length(r.fullWidth())));
+                row.addAll(
+                        List.of("roofing", lot.quantity() + "", "", Cells.length(r.fullWidth())));
                 row.addAll(List.of(Cells.length(r.length()), "", "", Cells.length(r.coverWidth())));
                 row.add(flaws(r.flaws()));
             }
             case Mesh m -> {
-                row.addAll(List.of(lower(m.kind()), lot.quantity() + "", Cells.length(m.aperture())));
-                row.addAll(List.of(Cells.length(m.width()), Cells.length(m.length()), "", "", "", ""));
+                row.addAll(
+                        List.of(lower(m.kind()), lot.quantity() + "", Cells.length(m.aperture())));
+                row.addAll(
+                        List.of(Cells.length(m.width()), Cells.length(m.length()), "", "", "", ""));
             }
         }
         Lot.Provenance p = lot.provenance();
@@ -103,7 +125,13 @@ public final class HeapCsv {
         return String.join(
                 "; ",
                 flaws.stream()
-                        .map(f -> lower(f.kind()) + " " + Cells.length(f.from()) + " to " + Cells.length(f.to()))
+                        .map(
+                                f ->
+                                        lower(f.kind())
+                                                + " "
+                                                + Cells.length(f.from())
+                                                + " to "
+                                                + Cells.length(f.to()))
                         .toList());
     }
 
@@ -111,8 +139,17 @@ public final class HeapCsv {
         return String.join(
                 "; ",
                 flaws.stream()
-                        .map(f -> lower(f.kind()) + " " + Cells.length(f.width()) + " x " + Cells.length(f.length())
-                                + " at " + Cells.length(f.x()) + ", " + Cells.length(f.y()))
+                        .map(
+                                f ->
+                                        lower(f.kind())
+                                                + " "
+                                                + Cells.length(f.width())
+                                                + " x "
+                                                + Cells.length(f.length())
+                                                + " at "
+                                                + Cells.length(f.x())
+                                                + ", "
+                                                + Cells.length(f.y()))
                         .toList());
     }
 
@@ -127,16 +164,22 @@ public final class HeapCsv {
         List<String> faults = new ArrayList<>();
         List<Lot> lots = new ArrayList<>();
         Set<String> ids = new HashSet<>();
-        try (CSVParser parser = CSVParser.parse(new StringReader(text.replace("\uFEFF", "")), READ)) {
-            if (!parser.getHeaderMap().containsKey("kind") || !parser.getHeaderMap().containsKey("length")) {
-                throw new InputException(name + ", line 1: the first line must name the columns, kind and length among "
-                        + "them: " + String.join(",", COLUMNS));
+        try (CSVParser parser =
+                CSVParser.parse(new StringReader(text.replace("\uFEFF", "")), READ)) {
+            if (!parser.getHeaderMap().containsKey("kind")
+                    || !parser.getHeaderMap().containsKey("length")) {
+                throw new InputException(
+                        name
+                                + ", line 1: the first line must name the columns, kind and length among "
+                                + "them: "
+                                + String.join(",", COLUMNS));
             }
             for (CSVRecord record : parser) {
                 lot(record, name, new TapeReader(bareUnit), faults, ids, lots);
             }
         } catch (CSVException | UncheckedIOException | IllegalArgumentException e) {
-            throw new InputException(name + ": this is not a comma-separated table (" + e.getMessage() + ")");
+            throw new InputException(
+                    name + ": this is not a comma-separated table (" + e.getMessage() + ")");
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -147,16 +190,26 @@ public final class HeapCsv {
     }
 
     private static void lot(
-            CSVRecord record, String name, TapeReader tape, List<String> faults, Set<String> ids, List<Lot> lots) {
+            CSVRecord record,
+            String name,
+            TapeReader tape,
+            List<String> faults,
+            Set<String> ids,
+            List<Lot> lots) {
         String where = name + ", line " + (record.getRecordNumber() + 1);
         CsvRow row = new CsvRow(record, tape);
         try {
             String id = row.text("id").isEmpty() ? "L" + record.getRecordNumber() : row.text("id");
             if (!ids.add(id)) {
-                throw new IllegalArgumentException("column id: " + id + " occurs twice; give each lot its own");
+                throw new IllegalArgumentException(
+                        "column id: " + id + " occurs twice; give each lot its own");
             }
-            Lot.Provenance provenance = new Lot.Provenance(
-                    row.text("place"), row.text("source"), row.text("note"), Money.of(row.number("paid")));
+            Lot.Provenance provenance =
+                    new Lot.Provenance(
+                            row.text("place"),
+                            row.text("source"),
+                            row.text("note"),
+                            Money.of(row.number("paid")));
             lots.add(new Lot(id, row.count("quantity"), material(row), provenance));
         } catch (IllegalArgumentException e) {
             faults.add(where + ": " + e.getMessage());
@@ -167,34 +220,36 @@ public final class HeapCsv {
         String kind = row.text("kind").toLowerCase(Locale.ROOT);
         return switch (kind) {
             case "stick" ->
-                new Stick(
-                        Section.of(row.length("thickness"), row.length("width")),
-                        row.length("length"),
-                        row.flaws(),
-                        row.lengthOr("bow", Length.ZERO),
-                        row.choice("treatment", Treatment.class, Treatment.UNTREATED));
+                    new Stick(
+                            Section.of(row.length("thickness"), row.length("width")),
+                            row.length("length"),
+                            row.flaws(),
+                            row.lengthOr("bow", Length.ZERO),
+                            row.choice("treatment", Treatment.class, Treatment.UNTREATED));
             case "plywood", "strand_board", "board" ->
-                new Sheet(
-                        Sheet.Kind.valueOf(kind.toUpperCase(Locale.ROOT)),
-                        row.length("thickness"),
-                        row.length("width"),
-                        row.length("length"),
-                        row.areas());
+                    new Sheet(
+                            Sheet.Kind.valueOf(kind.toUpperCase(Locale.ROOT)),
+                            row.length("thickness"),
+                            row.length("width"),
+                            row.length("length"),
+                            row.areas());
             case "roofing" ->
-                new Roofing(
-                        row.length("length"),
-                        row.length("width"),
-                        row.lengthOr("cover", row.length("width")),
-                        row.flaws());
+                    new Roofing(
+                            row.length("length"),
+                            row.length("width"),
+                            row.lengthOr("cover", row.length("width")),
+                            row.flaws());
             case "welded", "hex_netting" ->
-                new Mesh(
-                        Mesh.Kind.valueOf(kind.toUpperCase(Locale.ROOT)),
-                        row.length("thickness"),
-                        row.length("width"),
-                        row.length("length"));
+                    new Mesh(
+                            Mesh.Kind.valueOf(kind.toUpperCase(Locale.ROOT)),
+                            row.length("thickness"),
+                            row.length("width"),
+                            row.length("length"));
             default ->
-                throw new IllegalArgumentException("column kind: \"" + kind
-                        + "\" is unknown; use stick, plywood, strand_board, board, roofing, welded or hex_netting");
+                    throw new IllegalArgumentException(
+                            "column kind: \""
+                                    + kind
+                                    + "\" is unknown; use stick, plywood, strand_board, board, roofing, welded or hex_netting");
         };
     }
 }

@@ -12,12 +12,16 @@ import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Reads values out of a JSON object and collects every fault with its place, instead of stopping at the first. */
+/**
+ * Reads values out of a JSON object and collects every fault with its place, instead of stopping at
+ * the first.
+ */
 final class JsonReader {
-    private static final JsonMapper MAPPER = JsonMapper.builder()
-            .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
-            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
-            .build();
+    private static final JsonMapper MAPPER =
+            JsonMapper.builder()
+                    .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
+                    .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+                    .build();
     private static final BigDecimal NM_PER_MM = BigDecimal.valueOf(1_000_000);
 
     private final JsonNode node;
@@ -37,7 +41,8 @@ final class JsonReader {
             node = MAPPER.readTree(text);
         } catch (JacksonException e) {
             String where = e.getLocation() == null ? "" : " at line " + e.getLocation().getLineNr();
-            throw new InputException(name + where + ": this is not JSON (" + e.getOriginalMessage() + ")");
+            throw new InputException(
+                    name + where + ": this is not JSON (" + e.getOriginalMessage() + ")");
         }
         if (!node.isObject()) {
             throw new InputException(name + ": the whole text must be one JSON object { ... }");
@@ -128,9 +133,10 @@ final class JsonReader {
     }
 
     private static Length length(BigDecimal mm) {
-        return new Length(mm.multiply(NM_PER_MM)
-                .setScale(0, java.math.RoundingMode.HALF_UP)
-                .longValueExact());
+        return new Length(
+                mm.multiply(NM_PER_MM)
+                        .setScale(0, java.math.RoundingMode.HALF_UP)
+                        .longValueExact());
     }
 
     Money money(String field) {
@@ -178,7 +184,8 @@ final class JsonReader {
         for (int n = 0; n < list.size(); n++) {
             JsonNode entry = list.get(n);
             String id = entry.path("id").asString("");
-            String where = place + " > " + field + "[" + n + "]" + (id.isEmpty() ? "" : " (" + id + ")");
+            String where =
+                    place + " > " + field + "[" + n + "]" + (id.isEmpty() ? "" : " (" + id + ")");
             if (!entry.isObject()) {
                 faults.add(where + ": must be an object { ... }");
                 continue;

@@ -10,7 +10,10 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Writes needs: lengths in millimetres, areas in square metres, counts as they are, each with its sum in words. */
+/**
+ * Writes needs: lengths in millimetres, areas in square metres, counts as they are, each with its
+ * sum in words.
+ */
 public final class NeedsJson {
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
 
@@ -22,7 +25,8 @@ public final class NeedsJson {
         root.put("format", "reliqua-needs").put("version", 1).put("birds", needs.birds());
         ArrayNode lines = root.putArray("needs");
         for (Need need : needs.lines()) {
-            ObjectNode node = lines.addObject().put("kind", need.kind().name().toLowerCase(Locale.ROOT));
+            ObjectNode node =
+                    lines.addObject().put("kind", need.kind().name().toLowerCase(Locale.ROOT));
             switch (need.value()) {
                 case Length length -> node.put("mm", length.toMm());
                 case Area area -> node.put("m2", area.toSquareMetres());

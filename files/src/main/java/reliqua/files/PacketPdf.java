@@ -24,7 +24,10 @@ import reliqua.core.project.Design;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Lot;
 
-/** The packet: everything needed at the saw and in the yard without the computer, in black and white. */
+/**
+ * The packet: everything needed at the saw and in the yard without the computer, in black and
+ * white.
+ */
 public final class PacketPdf {
     private static final double STRIP_SCALE = 0.22;
 
@@ -50,7 +53,8 @@ public final class PacketPdf {
             information.setTitle(project.name());
             information.setCreator("Reliqua");
             document.setDocumentInformation(information);
-            try (PdfFlow flow = new PdfFlow(document, size, Words.say("packet.footer", project.name()))) {
+            try (PdfFlow flow =
+                    new PdfFlow(document, size, Words.say("packet.footer", project.name()))) {
                 summary(flow);
                 drawings(flow);
                 tickets(flow);
@@ -66,19 +70,33 @@ public final class PacketPdf {
     private void summary(PdfFlow flow) {
         Coop.Measures m = design.candidate().coop().measures();
         flow.heading(project.name());
-        flow.line(Words.say(
-                "packet.size", tape.say(m.width()), tape.say(m.depth()), tape.say(m.height()), tape.say(m.weight())));
+        flow.line(
+                Words.say(
+                        "packet.size",
+                        tape.say(m.width()),
+                        tape.say(m.depth()),
+                        tape.say(m.height()),
+                        tape.say(m.weight())));
         flow.picture(Oblique.of(design.candidate().coop()), 250, 1);
         flow.subheading(Words.say("packet.needs"));
         for (Need need : project.needs().lines()) {
-            flow.line(Words.say("need." + need.kind().name()) + ": " + tape.word(need.value()) + " - "
-                    + need.sum().words(tape));
+            flow.line(
+                    Words.say("need." + need.kind().name())
+                            + ": "
+                            + tape.word(need.value())
+                            + " - "
+                            + need.sum().words(tape));
         }
         flow.subheading(Words.say("packet.findings"));
         design.candidate().findings().stream()
                 .sorted(Comparator.comparing(Finding::severity))
-                .forEach(f -> flow.line((f.severity() == Finding.Severity.GOOD ? "  ok  " : "  !!  ")
-                        + f.sum().words(tape)));
+                .forEach(
+                        f ->
+                                flow.line(
+                                        (f.severity() == Finding.Severity.GOOD
+                                                        ? "  ok  "
+                                                        : "  !!  ")
+                                                + f.sum().words(tape)));
         flow.subheading(Words.say("packet.cautions"));
         for (String key : List.of("saw", "dust", "paint", "lift", "structure")) {
             flow.line("- " + Words.say("packet.caution." + key));
@@ -103,17 +121,20 @@ public final class PacketPdf {
             flow.space(6);
             flow.tick(Words.say("packet.ticket", ++number, title(ticket)), "");
             flow.picture(
-                    TicketPicture.of(ticket, tape), ticket.isLinear() ? 70 : 170, ticket.isLinear() ? STRIP_SCALE : 0.12);
+                    TicketPicture.of(ticket, tape),
+                    ticket.isLinear() ? 70 : 170,
+                    ticket.isLinear() ? STRIP_SCALE : 0.12);
         }
     }
 
     private String title(Ticket ticket) {
         String size = Sizes.of(ticket.material(), tape);
-        String place = project.heap()
-                .find(ticket.source())
-                .map(Lot::provenance)
-                .map(p -> p.source() + (p.place().isEmpty() ? "" : ", " + p.place()))
-                .orElse(Words.say("packet.bought"));
+        String place =
+                project.heap()
+                        .find(ticket.source())
+                        .map(Lot::provenance)
+                        .map(p -> p.source() + (p.place().isEmpty() ? "" : ", " + p.place()))
+                        .orElse(Words.say("packet.bought"));
         return ticket.source() + " (" + ticket.copy() + ")  " + size + "  " + place;
     }
 
@@ -123,14 +144,29 @@ public final class PacketPdf {
         Bill bill = design.bill();
         flow.line(bill.merchant());
         for (Bill.Line line : bill.lines()) {
-            String name = line.hardware()
-                    .map(h -> Words.say("packet.hardware", line.units(), Words.say("hardware." + h.name()), line.needed()))
-                    .orElseGet(() -> line.units() + " x " + line.name());
+            String name =
+                    line.hardware()
+                            .map(
+                                    h ->
+                                            Words.say(
+                                                    "packet.hardware",
+                                                    line.units(),
+                                                    Words.say("hardware." + h.name()),
+                                                    line.needed()))
+                            .orElseGet(() -> line.units() + " x " + line.name());
             flow.tick(name, tape.say(line.total()));
         }
         flow.space(6);
-        flow.bold(Words.say("packet.total", tape.say(bill.total()), tape.say(project.keeper().budget())));
-        flow.line(Words.say("packet.fromHeap", tape.say(bill.fromHeap()), Math.round(bill.heapShare() * 100)));
+        flow.bold(
+                Words.say(
+                        "packet.total",
+                        tape.say(bill.total()),
+                        tape.say(project.keeper().budget())));
+        flow.line(
+                Words.say(
+                        "packet.fromHeap",
+                        tape.say(bill.fromHeap()),
+                        Math.round(bill.heapShare() * 100)));
     }
 
     private void steps(PdfFlow flow) {
@@ -138,9 +174,17 @@ public final class PacketPdf {
         flow.heading(Words.say("packet.steps"));
         for (Step step : design.steps()) {
             flow.need(50);
-            flow.tick(Words.say("step." + step.role().name()), Words.say("packet.minutes", step.minutes()));
+            flow.tick(
+                    Words.say("step." + step.role().name()),
+                    Words.say("packet.minutes", step.minutes()));
             flow.line("      " + String.join(", ", step.marks()));
-            step.check().ifPresent(check -> flow.line("      " + Words.say("packet.check", check.words(tape))));
+            step.check()
+                    .ifPresent(
+                            check ->
+                                    flow.line(
+                                            "      "
+                                                    + Words.say(
+                                                            "packet.check", check.words(tape))));
             step.caution().ifPresent(key -> flow.bold("      " + Words.say(key)));
             if (step.twoPeople()) {
                 flow.bold("      " + Words.say("packet.twoPeople"));

@@ -13,7 +13,8 @@ import reliqua.core.drawing.Ink;
 import reliqua.core.drawing.Picture;
 
 /**
- * Paints pictures on paper and into SVG: line weights and hatches that survive a black-and-white printer.
+ * Paints pictures on paper and into SVG: line weights and hatches that survive a black-and-white
+ * printer.
  */
 final class Painter {
     private static final float THIN = 0.25f;
@@ -21,6 +22,7 @@ final class Painter {
     private static final float HEAVY = 0.8f;
     private static final float POINTS_PER_MM = 72 / 25.4f;
     private static final double HATCH = 9;
+
     /** Type on paper is smaller than on the screen. */
     private static final double PAPER = 0.7;
 
@@ -30,9 +32,13 @@ final class Painter {
         this.g = g;
     }
 
-    /** Paints a picture as large as fits into a box (in points), and returns its scale in points per millimetre. */
+    /**
+     * Paints a picture as large as fits into a box (in points), and returns its scale in points per
+     * millimetre.
+     */
     double fit(Picture picture, double x, double y, double width, double height, double mostScale) {
-        double scale = Math.min(mostScale, Math.min(width / picture.width(), height / picture.height()));
+        double scale =
+                Math.min(mostScale, Math.min(width / picture.width(), height / picture.height()));
         double left = x + (width - picture.width() * scale) / 2;
         double top = y + (height - picture.height() * scale) / 2;
         paint(picture, left, top, scale);
@@ -41,7 +47,9 @@ final class Painter {
 
     /** Paints a picture with its upper left corner at x, y. */
     void paint(Picture picture, double x, double y, double scale) {
-        AffineTransform place = new AffineTransform(scale, 0, 0, scale, x - picture.x0() * scale, y - picture.y0() * scale);
+        AffineTransform place =
+                new AffineTransform(
+                        scale, 0, 0, scale, x - picture.x0() * scale, y - picture.y0() * scale);
         for (Picture.Shape shape : picture.shapes()) {
             switch (shape) {
                 case Picture.Area area -> area(area, place);
@@ -108,7 +116,12 @@ final class Painter {
         g.setStroke(new BasicStroke(THIN));
         double reach = box.getWidth() + box.getHeight();
         for (double d = 0; d < reach; d += HATCH) {
-            g.draw(new Line2D.Double(box.getX() + d, box.getY(), box.getX() + d - box.getHeight(), box.getMaxY()));
+            g.draw(
+                    new Line2D.Double(
+                            box.getX() + d,
+                            box.getY(),
+                            box.getX() + d - box.getHeight(),
+                            box.getMaxY()));
             if (crossed) {
                 double x = box.getX() + d - box.getHeight();
                 g.draw(new Line2D.Double(x, box.getY(), x + box.getHeight(), box.getMaxY()));
@@ -127,27 +140,30 @@ final class Painter {
     }
 
     private void label(Picture.Label label, AffineTransform place) {
-        float size = switch (label.size()) {
-            case NOTE -> 7;
-            case BODY -> 9;
-            case FIGURE -> 10;
-        };
+        float size =
+                switch (label.size()) {
+                    case NOTE -> 7;
+                    case BODY -> 9;
+                    case FIGURE -> 10;
+                };
         g.setFont(label.size() == Picture.Size.FIGURE ? Fonts.bold(size) : Fonts.regular(size));
         g.setColor(Color.BLACK);
         double[] at = {label.at().x(), label.at().y()};
         place.transform(at, 0, at, 0, 1);
         double width = g.getFontMetrics().stringWidth(label.text());
-        double shift = switch (label.anchor()) {
-            case LEFT -> 0;
-            case MIDDLE -> -width / 2;
-            case RIGHT -> -width;
-        };
+        double shift =
+                switch (label.anchor()) {
+                    case LEFT -> 0;
+                    case MIDDLE -> -width / 2;
+                    case RIGHT -> -width;
+                };
         AffineTransform before = g.getTransform();
         g.translate(at[0], at[1]);
         if (label.turned()) {
             g.rotate(-Math.PI / 2);
         }
-        // Turned or not, away is measured along the text's own downward side: turned, that is to the right.
+        // Turned or not, away is measured along the text's own downward side: turned, that is to
+        // the right.
         float down = (float) (label.turned() ? -label.away() : label.away() * PAPER);
         g.drawString(label.text(), (float) shift, down);
         g.setTransform(before);

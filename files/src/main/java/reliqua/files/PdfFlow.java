@@ -50,7 +50,8 @@ final class PdfFlow implements AutoCloseable {
         document.addPage(page);
         pages++;
         try {
-            PdfBoxGraphics2D fresh = new PdfBoxGraphics2D(document, size.getWidth(), size.getHeight());
+            PdfBoxGraphics2D fresh =
+                    new PdfBoxGraphics2D(document, size.getWidth(), size.getHeight());
             PdfBoxGraphics2DFontTextDrawer drawer = new PdfBoxGraphics2DFontTextDrawer();
             drawer.registerFont(Fonts.stream("hyperlegible-400.ttf"));
             drawer.registerFont(Fonts.stream("hyperlegible-700.ttf"));
@@ -61,7 +62,11 @@ final class PdfFlow implements AutoCloseable {
         }
         y = MARGIN;
         text(footer, Fonts.regular(8), MARGIN, size.getHeight() - FOOT + 10);
-        text(String.valueOf(pages), Fonts.regular(8), size.getWidth() - MARGIN - 10, size.getHeight() - FOOT + 10);
+        text(
+                String.valueOf(pages),
+                Fonts.regular(8),
+                size.getWidth() - MARGIN - 10,
+                size.getHeight() - FOOT + 10);
     }
 
     private void finishPage() {
@@ -145,9 +150,13 @@ final class PdfFlow implements AutoCloseable {
         graphics().drawString(words, x, baseline);
     }
 
-    /** A picture across the page, at most so high, and no larger than {@code mostScale} points a millimetre. */
+    /**
+     * A picture across the page, at most so high, and no larger than {@code mostScale} points a
+     * millimetre.
+     */
     void picture(Picture picture, float height, double mostScale) {
-        double scale = Math.min(mostScale, Math.min(width() / picture.width(), height / picture.height()));
+        double scale =
+                Math.min(mostScale, Math.min(width() / picture.width(), height / picture.height()));
         float used = (float) (picture.height() * scale);
         need(used + 8);
         AffineTransform before = graphics().getTransform();

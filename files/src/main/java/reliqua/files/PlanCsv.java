@@ -3,9 +3,9 @@ package reliqua.files;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.HashMap;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import reliqua.core.buy.Bill;
@@ -26,11 +26,12 @@ public final class PlanCsv {
 
     private static String table(List<String> header, Rows rows) {
         StringWriter out = new StringWriter();
-        CSVFormat format = CSVFormat.DEFAULT
-                .builder()
-                .setHeader(header.toArray(String[]::new))
-                .setRecordSeparator('\n')
-                .get();
+        CSVFormat format =
+                CSVFormat.DEFAULT
+                        .builder()
+                        .setHeader(header.toArray(String[]::new))
+                        .setRecordSeparator('\n')
+                        .get();
         try (CSVPrinter printer = new CSVPrinter(out, format)) {
             rows.write(printer);
         } catch (IOException e) {
@@ -42,14 +43,33 @@ public final class PlanCsv {
     /** Every part: mark, what it is, its size, and what it comes from. */
     public static String pieces(Coop coop, WorkPlan plan, Tape tape) {
         Map<String, String> sources = new HashMap<>();
-        plan.tickets().forEach(t -> t.cuts()
-                .forEach(c -> c.parts().forEach(p -> sources.put(p.mark(), t.source()))));
-        return table(List.of("mark", "part", "section", "length", "ends", "from"), printer -> {
-            for (Part part : coop.parts()) {
-                String from = Cells.safe(sources.getOrDefault(part.mark(), ""));
-                printer.printRecord(part.mark(), role(part), section(part, tape), length(part, tape), ends(part, tape), from);
-            }
-        });
+        plan.tickets()
+                .forEach(
+                        t ->
+                                t.cuts()
+                                        .forEach(
+                                                c ->
+                                                        c.parts()
+                                                                .forEach(
+                                                                        p ->
+                                                                                sources.put(
+                                                                                        p.mark(),
+                                                                                        t
+                                                                                                .source()))));
+        return table(
+                List.of("mark", "part", "section", "length", "ends", "from"),
+                printer -> {
+                    for (Part part : coop.parts()) {
+                        String from = Cells.safe(sources.getOrDefault(part.mark(), ""));
+                        printer.printRecord(
+                                part.mark(),
+                                role(part),
+                                section(part, tape),
+                                length(part, tape),
+                                ends(part, tape),
+                                from);
+                    }
+                });
     }
 
     private static String role(Part part) {
@@ -59,9 +79,11 @@ public final class PlanCsv {
     private static String section(Part part, Tape tape) {
         return switch (part) {
             case Part.StickPart s -> tape.section(s.section().thickness(), s.section().width());
-            case Part.PanelPart p -> tape.mark(p.thickness()) + " sheet, " + tape.mark(p.width()) + " wide";
+            case Part.PanelPart p ->
+                    tape.mark(p.thickness()) + " sheet, " + tape.mark(p.width()) + " wide";
             case Part.RoofPart r -> "roofing " + tape.mark(r.fullWidth());
-            case Part.MeshPart m -> "mesh " + tape.mark(m.aperture()) + ", " + tape.mark(m.width()) + " wide";
+            case Part.MeshPart m ->
+                    "mesh " + tape.mark(m.aperture()) + ", " + tape.mark(m.width()) + " wide";
         };
     }
 
@@ -85,33 +107,44 @@ public final class PlanCsv {
 
     /** One line a cut: from what, which piece, where the tape is marked. */
     public static String cuts(WorkPlan plan, Tape tape) {
-        return table(List.of("from", "copy", "buy", "pieces", "at", "to", "across_at", "across_to"), printer -> {
-            for (Ticket ticket : plan.tickets()) {
-                for (Ticket.Cut cut : ticket.cuts()) {
-                    boolean linear = ticket.isLinear();
-                    printer.printRecord(
-                            Cells.safe(ticket.source()),
-                            ticket.copy(),
-                            ticket.bought() ? "yes" : "no",
-                            cut.marks(),
-                            tape.mark(linear ? cut.x() : cut.y()),
-                            tape.mark(linear ? cut.end() : cut.y().plus(cut.along())),
-                            linear ? "" : tape.mark(cut.x()),
-                            linear ? "" : tape.mark(cut.end()));
-                }
-            }
-        });
+        return table(
+                List.of("from", "copy", "buy", "pieces", "at", "to", "across_at", "across_to"),
+                printer -> {
+                    for (Ticket ticket : plan.tickets()) {
+                        for (Ticket.Cut cut : ticket.cuts()) {
+                            boolean linear = ticket.isLinear();
+                            printer.printRecord(
+                                    Cells.safe(ticket.source()),
+                                    ticket.copy(),
+                                    ticket.bought() ? "yes" : "no",
+                                    cut.marks(),
+                                    tape.mark(linear ? cut.x() : cut.y()),
+                                    tape.mark(linear ? cut.end() : cut.y().plus(cut.along())),
+                                    linear ? "" : tape.mark(cut.x()),
+                                    linear ? "" : tape.mark(cut.end()));
+                        }
+                    }
+                });
     }
 
     /** What to buy, in shop units. */
     public static String bill(Bill bill) {
-        return table(List.of("what", "needed", "units", "price", "total"), printer -> {
-            for (Bill.Line line : bill.lines()) {
-                String name = line.hardware().map(h -> Words.say("hardware." + h.name())).orElse(line.name());
-                printer.printRecord(
-                        Cells.safe(name), line.needed(), line.units(), line.price().amount(), line.total().amount());
-            }
-            printer.printRecord("total", "", "", "", bill.total().amount());
-        });
+        return table(
+                List.of("what", "needed", "units", "price", "total"),
+                printer -> {
+                    for (Bill.Line line : bill.lines()) {
+                        String name =
+                                line.hardware()
+                                        .map(h -> Words.say("hardware." + h.name()))
+                                        .orElse(line.name());
+                        printer.printRecord(
+                                Cells.safe(name),
+                                line.needed(),
+                                line.units(),
+                                line.price().amount(),
+                                line.total().amount());
+                    }
+                    printer.printRecord("total", "", "", "", bill.total().amount());
+                });
     }
 }

@@ -23,9 +23,9 @@ import reliqua.core.stock.Lot;
 import reliqua.core.stock.Offer;
 
 /**
- * The project file: a zip with {@code project.json}, {@code heap.csv} and {@code prices.csv}. Saving never leaves half a
- * file: the new one is written beside, forced to the disk and moved into place, and the version before is kept with a
- * tilde behind its name.
+ * The project file: a zip with {@code project.json}, {@code heap.csv} and {@code prices.csv}.
+ * Saving never leaves half a file: the new one is written beside, forced to the disk and moved into
+ * place, and the version before is kept with a tilde behind its name.
  */
 public final class ProjectFile {
     /** Ending of project files. */
@@ -47,8 +47,12 @@ public final class ProjectFile {
     public static void save(Path path, Project project) throws IOException {
         Path target = path.toAbsolutePath();
         Path fresh = target.resolveSibling(target.getFileName() + ".new");
-        try (FileChannel channel = FileChannel.open(
-                fresh, StandardOpenOption.CREATE, StandardOpenOption.WRITE, StandardOpenOption.TRUNCATE_EXISTING)) {
+        try (FileChannel channel =
+                FileChannel.open(
+                        fresh,
+                        StandardOpenOption.CREATE,
+                        StandardOpenOption.WRITE,
+                        StandardOpenOption.TRUNCATE_EXISTING)) {
             ByteBuffer bytes = ByteBuffer.wrap(bytes(project));
             while (bytes.hasRemaining()) {
                 channel.write(bytes);
@@ -58,7 +62,8 @@ public final class ProjectFile {
         if (Files.exists(target)) {
             Files.copy(target, previous(target), StandardCopyOption.REPLACE_EXISTING);
         }
-        Files.move(fresh, target, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+        Files.move(
+                fresh, target, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
     }
 
     private static byte[] bytes(Project project) {
@@ -83,23 +88,35 @@ public final class ProjectFile {
 
     /** Offers share the heap's table: the name is the note, the price is what one costs. */
     private static Heap asLots(List<Offer> offers) {
-        return new Heap(offers.stream()
-                .map(o -> new Lot(
-                        o.id(), 1, o.material(), new Lot.Provenance("", "", o.name(), o.price())))
-                .toList());
+        return new Heap(
+                offers.stream()
+                        .map(
+                                o ->
+                                        new Lot(
+                                                o.id(),
+                                                1,
+                                                o.material(),
+                                                new Lot.Provenance("", "", o.name(), o.price())))
+                        .toList());
     }
 
     private static List<Offer> asOffers(Heap heap) {
         return heap.lots().stream()
-                .map(l -> new Offer(
-                        l.id(), l.provenance().note(), l.material(), l.provenance().paid()))
+                .map(
+                        l ->
+                                new Offer(
+                                        l.id(),
+                                        l.provenance().note(),
+                                        l.material(),
+                                        l.provenance().paid()))
                 .toList();
     }
 
     /**
      * Reads a project.
      *
-     * @throws InputException when the file is damaged or of another kind; says where the version before lies
+     * @throws InputException when the file is damaged or of another kind; says where the version
+     *     before lies
      */
     public static Project load(Path path) throws IOException, InputException {
         try {
@@ -108,8 +125,13 @@ public final class ProjectFile {
             Path before = previous(path.toAbsolutePath());
             if (Files.exists(before)) {
                 throw new InputException(
-                        e.getMessage() + System.lineSeparator() + "The version before lies in " + before.getFileName()
-                                + "; rename it to end in " + ENDING + " and open that.");
+                        e.getMessage()
+                                + System.lineSeparator()
+                                + "The version before lies in "
+                                + before.getFileName()
+                                + "; rename it to end in "
+                                + ENDING
+                                + " and open that.");
             }
             throw e;
         }
@@ -120,19 +142,28 @@ public final class ProjectFile {
         Map<String, String> entries = entries(path, name);
         for (String needed : List.of(JSON, HEAP, PRICES)) {
             if (!entries.containsKey(needed)) {
-                throw new InputException(name + ": this is not a whole project file; " + needed + " is missing in it");
+                throw new InputException(
+                        name
+                                + ": this is not a whole project file; "
+                                + needed
+                                + " is missing in it");
             }
         }
         Heap heap = HeapCsv.read(entries.get(HEAP), name + " > " + HEAP, UnitSystem.MILLIMETRES);
-        Heap prices = HeapCsv.read(entries.get(PRICES), name + " > " + PRICES, UnitSystem.MILLIMETRES);
+        Heap prices =
+                HeapCsv.read(entries.get(PRICES), name + " > " + PRICES, UnitSystem.MILLIMETRES);
         return ProjectJson.read(entries.get(JSON), name + " > " + JSON, heap, asOffers(prices));
     }
 
-    private static Map<String, String> entries(Path path, String name) throws IOException, InputException {
+    private static Map<String, String> entries(Path path, String name)
+            throws IOException, InputException {
         Map<String, String> entries = new HashMap<>();
-        try (ZipInputStream zip = new ZipInputStream(Files.newInputStream(path), StandardCharsets.UTF_8)) {
+        try (ZipInputStream zip =
+                new ZipInputStream(Files.newInputStream(path), StandardCharsets.UTF_8)) {
             for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-                entries.put(entry.getName(), new String(zip.readNBytes(LARGEST), StandardCharsets.UTF_8));
+                entries.put(
+                        entry.getName(),
+                        new String(zip.readNBytes(LARGEST), StandardCharsets.UTF_8));
             }
         } catch (java.util.zip.ZipException | java.io.EOFException e) {
             throw new InputException(name + ": the file is damaged (" + e.getMessage() + ")");

@@ -28,7 +28,10 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** The part of a project file that is no table: keeper, birds, choices, progress. Lengths are exact millimetres. */
+/**
+ * The part of a project file that is no table: keeper, birds, choices, progress. Lengths are exact
+ * millimetres.
+ */
 final class ProjectJson {
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
     private static final String FORMAT = "reliqua-project";
@@ -89,9 +92,11 @@ final class ProjectJson {
         node.put("merchant", prices.merchant());
         ObjectNode hardware = node.putObject("hardware");
         prices.hardware()
-                .forEach((kind, pack) -> hardware.putObject(lower(kind))
-                        .put("count", pack.count())
-                        .put("price", amount(pack.price())));
+                .forEach(
+                        (kind, pack) ->
+                                hardware.putObject(lower(kind))
+                                        .put("count", pack.count())
+                                        .put("price", amount(pack.price())));
     }
 
     private static void chosen(ObjectNode node, Project.Chosen chosen) {
@@ -115,15 +120,20 @@ final class ProjectJson {
                 .put("longest", mm(choices.roofing().longest()));
     }
 
-    static Project read(String text, String name, Heap heap, List<Offer> offers) throws InputException {
+    static Project read(String text, String name, Heap heap, List<Offer> offers)
+            throws InputException {
         List<String> faults = new ArrayList<>();
         JsonReader root = JsonReader.of(text, name, faults);
         if (!root.text("format", "").equals(FORMAT)) {
-            throw new InputException(name + ": format must be \"" + FORMAT + "\"; this is another kind of file");
+            throw new InputException(
+                    name + ": format must be \"" + FORMAT + "\"; this is another kind of file");
         }
         if (root.whole("version", 0) != VERSION) {
-            throw new InputException(name + ": version " + root.whole("version", 0)
-                    + " is not known here; open it with the Reliqua that wrote it");
+            throw new InputException(
+                    name
+                            + ": version "
+                            + root.whole("version", 0)
+                            + " is not known here; open it with the Reliqua that wrote it");
         }
         Project project;
         try {
@@ -139,15 +149,21 @@ final class ProjectJson {
 
     private static Project project(JsonReader root, Heap heap, List<Offer> offers) {
         Map<RaisedDimensions.Name, Length> held = new EnumMap<>(RaisedDimensions.Name.class);
-        root.inner("held").ifPresent(in -> {
-            for (RaisedDimensions.Name each : RaisedDimensions.Name.values()) {
-                in.maybeMm(lower(each)).ifPresent(length -> held.put(each, length));
-            }
-        });
+        root.inner("held")
+                .ifPresent(
+                        in -> {
+                            for (RaisedDimensions.Name each : RaisedDimensions.Name.values()) {
+                                in.maybeMm(lower(each)).ifPresent(length -> held.put(each, length));
+                            }
+                        });
         return new Project(
                 root.text("name", "Coop"),
-                root.inner("keeper").map(ProjectJson::keeper).orElseGet(() -> Keeper.with(Tape.METRIC)),
-                root.inner("flock").map(ProjectJson::flock).orElseGet(() -> Flock.of(BirdClass.STANDARD, 4)),
+                root.inner("keeper")
+                        .map(ProjectJson::keeper)
+                        .orElseGet(() -> Keeper.with(Tape.METRIC)),
+                root.inner("flock")
+                        .map(ProjectJson::flock)
+                        .orElseGet(() -> Flock.of(BirdClass.STANDARD, 4)),
                 heap,
                 root.inner("prices").map(in -> prices(in, offers)).orElse(PriceBook.EMPTY),
                 held,
@@ -155,7 +171,8 @@ final class ProjectJson {
                 new HashSet<>(root.texts("done")));
     }
 
-    private static <E extends Enum<E>> E choice(JsonReader in, String field, Class<E> type, E otherwise) {
+    private static <E extends Enum<E>> E choice(
+            JsonReader in, String field, Class<E> type, E otherwise) {
         String text = in.text(field, otherwise.name());
         for (E value : type.getEnumConstants()) {
             if (value.name().equalsIgnoreCase(text)) {
@@ -167,10 +184,11 @@ final class ProjectJson {
     }
 
     private static Keeper keeper(JsonReader in) {
-        Tape tape = new Tape(
-                choice(in, "units", UnitSystem.class, UnitSystem.MILLIMETRES),
-                in.whole("fraction", 16),
-                in.text("currency", ""));
+        Tape tape =
+                new Tape(
+                        choice(in, "units", UnitSystem.class, UnitSystem.MILLIMETRES),
+                        in.whole("fraction", 16),
+                        in.text("currency", ""));
         return new Keeper(
                 in.mm("height"),
                 tape,
@@ -183,32 +201,42 @@ final class ProjectJson {
 
     private static Flock flock(JsonReader in) {
         Map<BirdClass, Integer> birds = new TreeMap<>();
-        in.inner("birds").ifPresent(counts -> {
-            for (BirdClass kind : BirdClass.values()) {
-                if (counts.has(lower(kind))) {
-                    birds.put(kind, counts.whole(lower(kind), 1));
-                }
-            }
-        });
+        in.inner("birds")
+                .ifPresent(
+                        counts -> {
+                            for (BirdClass kind : BirdClass.values()) {
+                                if (counts.has(lower(kind))) {
+                                    birds.put(kind, counts.whole(lower(kind), 1));
+                                }
+                            }
+                        });
         Practice usual = Practice.DEFAULT;
-        Practice practice = new Practice(
-                choice(in, "space", Practice.Space.class, usual.space()),
-                choice(in, "nests", Practice.Nests.class, usual.nests()),
-                choice(in, "vents", Practice.Vents.class, usual.vents()),
-                in.whole("growth", usual.growth()),
-                choice(in, "underside", Practice.Underside.class, usual.underside()));
+        Practice practice =
+                new Practice(
+                        choice(in, "space", Practice.Space.class, usual.space()),
+                        choice(in, "nests", Practice.Nests.class, usual.nests()),
+                        choice(in, "vents", Practice.Vents.class, usual.vents()),
+                        in.whole("growth", usual.growth()),
+                        choice(in, "underside", Practice.Underside.class, usual.underside()));
         return new Flock(new TreeMap<>(birds), practice);
     }
 
     private static PriceBook prices(JsonReader in, List<Offer> offers) {
         Map<PriceBook.Hardware, PriceBook.Pack> hardware = new EnumMap<>(PriceBook.Hardware.class);
-        in.inner("hardware").ifPresent(packs -> {
-            for (PriceBook.Hardware kind : PriceBook.Hardware.values()) {
-                packs.inner(lower(kind))
-                        .ifPresent(pack -> hardware.put(
-                                kind, new PriceBook.Pack(pack.whole("count", 1), pack.money("price"))));
-            }
-        });
+        in.inner("hardware")
+                .ifPresent(
+                        packs -> {
+                            for (PriceBook.Hardware kind : PriceBook.Hardware.values()) {
+                                packs.inner(lower(kind))
+                                        .ifPresent(
+                                                pack ->
+                                                        hardware.put(
+                                                                kind,
+                                                                new PriceBook.Pack(
+                                                                        pack.whole("count", 1),
+                                                                        pack.money("price"))));
+                            }
+                        });
         return new PriceBook(in.text("merchant", ""), offers, new TreeMap<>(hardware));
     }
 
@@ -216,28 +244,37 @@ final class ProjectJson {
         JsonReader lengths = in.inner("dimensions").orElseThrow(() -> missing(in, "dimensions"));
         JsonReader groups = in.inner("sections").orElseThrow(() -> missing(in, "sections"));
         JsonReader roofing = in.inner("roofing").orElseThrow(() -> missing(in, "roofing"));
-        RaisedDimensions dimensions = new RaisedDimensions(
-                lengths.mm("width"),
-                lengths.mm("depth"),
-                lengths.mm("legs"),
-                lengths.mm("front"),
-                lengths.mm("back"),
-                lengths.mm("overhang"));
+        RaisedDimensions dimensions =
+                new RaisedDimensions(
+                        lengths.mm("width"),
+                        lengths.mm("depth"),
+                        lengths.mm("legs"),
+                        lengths.mm("front"),
+                        lengths.mm("back"),
+                        lengths.mm("overhang"));
         List<Section> sections = new ArrayList<>();
         for (Choices.Group group : Choices.Group.values()) {
             Optional<JsonReader> section = groups.inner(lower(group));
-            sections.add(section.map(s -> Section.of(s.mm("thickness"), s.mm("width")))
-                    .orElseThrow(() -> missing(groups, lower(group))));
+            sections.add(
+                    section.map(s -> Section.of(s.mm("thickness"), s.mm("width")))
+                            .orElseThrow(() -> missing(groups, lower(group))));
         }
-        Choices choices = new Choices(
-                sections,
-                in.mm("deck"),
-                in.mm("skin"),
-                in.mm("widestPanel"),
-                new Choices.RoofingChoice(
-                        roofing.mm("fullWidth"), roofing.mm("coverWidth"), roofing.mm("longest")),
-                choice(in, "underside", Practice.Underside.class, Practice.Underside.CLOSED_IN),
-                in.mm("step"));
+        Choices choices =
+                new Choices(
+                        sections,
+                        in.mm("deck"),
+                        in.mm("skin"),
+                        in.mm("widestPanel"),
+                        new Choices.RoofingChoice(
+                                roofing.mm("fullWidth"),
+                                roofing.mm("coverWidth"),
+                                roofing.mm("longest")),
+                        choice(
+                                in,
+                                "underside",
+                                Practice.Underside.class,
+                                Practice.Underside.CLOSED_IN),
+                        in.mm("step"));
         return new Project.Chosen(dimensions, choices);
     }
 

@@ -22,7 +22,7 @@ public final class SaidJson {
         ObjectNode node = MAPPER.createObjectNode().put("line", line);
         switch (understood) {
             case SayLine.Understood.Unclear unclear ->
-                node.put("understood", false).put("message", unclear.message());
+                    node.put("understood", false).put("message", unclear.message());
             case SayLine.Understood.Added added -> added(node, added);
         }
         return MAPPER.writeValueAsString(node);
@@ -34,7 +34,8 @@ public final class SaidJson {
             case Stick s -> {
                 node.put("kind", "stick").put("thickness", s.section().thickness().toMm());
                 node.put("width", s.section().width().toMm()).put("length", s.length().toMm());
-                node.put("bow", s.bow().toMm()).put("treatment", s.treatment().name().toLowerCase(Locale.ROOT));
+                node.put("bow", s.bow().toMm())
+                        .put("treatment", s.treatment().name().toLowerCase(Locale.ROOT));
                 ArrayNode flaws = node.putArray("flaws");
                 s.flaws().forEach(f -> flaw(flaws.addObject(), f));
             }

@@ -15,12 +15,23 @@ public final class Sizes {
     public static String of(Material material, Tape tape) {
         return switch (material) {
             case Stick s ->
-                tape.section(s.section().thickness(), s.section().width()) + "  " + tape.sayLong(s.length());
+                    tape.section(s.section().thickness(), s.section().width())
+                            + "  "
+                            + tape.sayLong(s.length());
             case Sheet s ->
-                tape.mark(s.thickness()) + " sheet  " + tape.mark(s.width()) + " x " + tape.say(s.length());
+                    tape.mark(s.thickness())
+                            + " sheet  "
+                            + tape.mark(s.width())
+                            + " x "
+                            + tape.say(s.length());
             case Roofing r -> "roofing  " + tape.mark(r.fullWidth()) + " x " + tape.say(r.length());
             case Mesh m ->
-                "mesh " + tape.mark(m.aperture()) + "  " + tape.mark(m.width()) + " x " + tape.sayLong(m.length());
+                    "mesh "
+                            + tape.mark(m.aperture())
+                            + "  "
+                            + tape.mark(m.width())
+                            + " x "
+                            + tape.sayLong(m.length());
         };
     }
 }

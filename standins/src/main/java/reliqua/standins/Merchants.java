@@ -54,35 +54,59 @@ public final class Merchants {
         Section section = NominalSizes.find(name).orElseThrow();
         Stick stick = Stick.sound(section, Length.inches(12L * feet));
         double price = Math.round(perFoot * feet * 20) / 20.0;
-        offers.add(new Offer(
-                "SL-" + name + "-" + feet, name + " x " + feet + " ft", stick, Money.of(price)));
+        offers.add(
+                new Offer(
+                        "SL-" + name + "-" + feet,
+                        name + " x " + feet + " ft",
+                        stick,
+                        Money.of(price)));
     }
 
-    private static void sheetInches(List<Offer> offers, int numerator, int denominator, double price) {
-        Sheet sheet = new Sheet(
-                Sheet.Kind.PLYWOOD,
-                Length.inches(numerator, denominator),
-                Length.inches(48),
-                Length.inches(96),
-                List.of());
+    private static void sheetInches(
+            List<Offer> offers, int numerator, int denominator, double price) {
+        Sheet sheet =
+                new Sheet(
+                        Sheet.Kind.PLYWOOD,
+                        Length.inches(numerator, denominator),
+                        Length.inches(48),
+                        Length.inches(96),
+                        List.of());
         String size = numerator + "/" + denominator;
-        offers.add(new Offer("SL-ply-" + numerator + denominator, "plywood " + size + " in, 4 x 8 ft", sheet, Money.of(price)));
+        offers.add(
+                new Offer(
+                        "SL-ply-" + numerator + denominator,
+                        "plywood " + size + " in, 4 x 8 ft",
+                        sheet,
+                        Money.of(price)));
     }
 
     private static void roofingInches(List<Offer> offers, int feet, double price) {
-        Roofing roofing = new Roofing(Length.inches(12L * feet), Length.inches(26), Length.inches(24), List.of());
-        offers.add(new Offer("SL-tin-" + feet, "corrugated 26 in x " + feet + " ft", roofing, Money.of(price)));
+        Roofing roofing =
+                new Roofing(
+                        Length.inches(12L * feet), Length.inches(26), Length.inches(24), List.of());
+        offers.add(
+                new Offer(
+                        "SL-tin-" + feet,
+                        "corrugated 26 in x " + feet + " ft",
+                        roofing,
+                        Money.of(price)));
     }
 
-    private static void meshInches(List<Offer> offers, int n, int d, int width, int feet, double price) {
-        Mesh mesh = new Mesh(
-                Mesh.Kind.WELDED, Length.inches(n, d), Length.inches(width), Length.inches(12L * feet));
+    private static void meshInches(
+            List<Offer> offers, int n, int d, int width, int feet, double price) {
+        Mesh mesh =
+                new Mesh(
+                        Mesh.Kind.WELDED,
+                        Length.inches(n, d),
+                        Length.inches(width),
+                        Length.inches(12L * feet));
         String size = d == 1 ? n + "" : n + "/" + d;
-        offers.add(new Offer(
-                "SL-mesh-" + n + d + "-" + width + "-" + feet,
-                "welded mesh " + size + " in, " + width + " in x " + feet + " ft",
-                mesh,
-                Money.of(price)));
+        offers.add(
+                new Offer(
+                        "SL-mesh-" + n + d + "-" + width + "-" + feet,
+                        "welded mesh " + size + " in, " + width + " in x " + feet + " ft",
+                        mesh,
+                        Money.of(price)));
     }
 
     private static PriceBook stonegill() {
@@ -110,43 +134,68 @@ public final class Merchants {
         return new PriceBook("Stonegill Stores", offers, hardware(7.4, 7.2, 3.4, 3.9, 4.2));
     }
 
-    private static void metric(List<Offer> offers, int thickness, int width, int length, double perMetre) {
+    private static void metric(
+            List<Offer> offers, int thickness, int width, int length, double perMetre) {
         Stick stick = Stick.sound(Section.mm(thickness, width), Length.mm(length));
         double price = Math.round(perMetre * length / 50) / 20.0;
-        offers.add(new Offer(
-                "SG-" + thickness + "x" + width + "-" + length,
-                thickness + " x " + width + " x " + length,
-                stick,
-                Money.of(price)));
+        offers.add(
+                new Offer(
+                        "SG-" + thickness + "x" + width + "-" + length,
+                        thickness + " x " + width + " x " + length,
+                        stick,
+                        Money.of(price)));
     }
 
     private static void sheetMetric(List<Offer> offers, int thickness, double price) {
-        Sheet sheet = new Sheet(
-                Sheet.Kind.PLYWOOD, Length.mm(thickness), Length.mm(1220), Length.mm(2440), List.of());
-        offers.add(new Offer("SG-ply-" + thickness, "plywood " + thickness + ", 1220 x 2440", sheet, Money.of(price)));
+        Sheet sheet =
+                new Sheet(
+                        Sheet.Kind.PLYWOOD,
+                        Length.mm(thickness),
+                        Length.mm(1220),
+                        Length.mm(2440),
+                        List.of());
+        offers.add(
+                new Offer(
+                        "SG-ply-" + thickness,
+                        "plywood " + thickness + ", 1220 x 2440",
+                        sheet,
+                        Money.of(price)));
     }
 
     private static void roofingMetric(List<Offer> offers, int length, double price) {
         Roofing roofing = new Roofing(Length.mm(length), Length.mm(840), Length.mm(762), List.of());
-        offers.add(new Offer("SG-tin-" + length, "box profile 840 x " + length, roofing, Money.of(price)));
+        offers.add(
+                new Offer(
+                        "SG-tin-" + length,
+                        "box profile 840 x " + length,
+                        roofing,
+                        Money.of(price)));
     }
 
-    private static void meshMetric(List<Offer> offers, double aperture, int width, int length, double price) {
-        Mesh mesh = new Mesh(Mesh.Kind.WELDED, Length.ofMm(aperture), Length.mm(width), Length.mm(length));
-        offers.add(new Offer(
-                "SG-mesh-" + Math.round(aperture) + "-" + length,
-                "welded mesh " + aperture + ", " + width + " x " + length,
-                mesh,
-                Money.of(price)));
+    private static void meshMetric(
+            List<Offer> offers, double aperture, int width, int length, double price) {
+        Mesh mesh =
+                new Mesh(
+                        Mesh.Kind.WELDED,
+                        Length.ofMm(aperture),
+                        Length.mm(width),
+                        Length.mm(length));
+        offers.add(
+                new Offer(
+                        "SG-mesh-" + Math.round(aperture) + "-" + length,
+                        "welded mesh " + aperture + ", " + width + " x " + length,
+                        mesh,
+                        Money.of(price)));
     }
 
     private static TreeMap<Hardware, Pack> hardware(
             double screws, double roofing, double staples, double hinges, double latches) {
-        return new TreeMap<>(Map.of(
-                Hardware.SCREWS, new Pack(500, Money.of(screws)),
-                Hardware.ROOFING_SCREWS, new Pack(100, Money.of(roofing)),
-                Hardware.STAPLES, new Pack(1000, Money.of(staples)),
-                Hardware.HINGES, new Pack(2, Money.of(hinges)),
-                Hardware.LATCHES, new Pack(1, Money.of(latches))));
+        return new TreeMap<>(
+                Map.of(
+                        Hardware.SCREWS, new Pack(500, Money.of(screws)),
+                        Hardware.ROOFING_SCREWS, new Pack(100, Money.of(roofing)),
+                        Hardware.STAPLES, new Pack(1000, Money.of(staples)),
+                        Hardware.HINGES, new Pack(2, Money.of(hinges)),
+                        Hardware.LATCHES, new Pack(1, Money.of(latches))));
     }
 }

@@ -17,7 +17,12 @@ import reliqua.core.measure.Sum;
  * @param caution what can hurt
  */
 public record Step(
-        Role role, List<String> marks, int minutes, boolean twoPeople, Optional<Sum> check, Optional<String> caution) {
+        Role role,
+        List<String> marks,
+        int minutes,
+        boolean twoPeople,
+        Optional<Sum> check,
+        Optional<String> caution) {
     /** Copies the marks. */
     public Step {
         marks = List.copyOf(marks);

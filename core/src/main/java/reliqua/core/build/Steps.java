@@ -11,7 +11,10 @@ import reliqua.core.coop.Role;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
 
-/** Makes the steps of a coop: one for each role that has parts, in the order in which they can go on. */
+/**
+ * Makes the steps of a coop: one for each role that has parts, in the order in which they can go
+ * on.
+ */
 public final class Steps {
     private static final double HEAVY_KILOGRAMS = 25;
     private static final double WOOD = 450;
@@ -24,22 +27,27 @@ public final class Steps {
         Map<Role, List<Part>> byRole = new EnumMap<>(Role.class);
         coop.parts().forEach(p -> byRole.computeIfAbsent(p.role(), _ -> new ArrayList<>()).add(p));
         List<Step> steps = new ArrayList<>();
-        byRole.forEach((role, parts) -> steps.add(new Step(
-                role,
-                parts.stream().map(Part::mark).toList(),
-                5 + parts.size() * minutesEach(role),
-                awkward(role) || parts.stream().anyMatch(p -> kilograms(p) > HEAVY_KILOGRAMS),
-                check(role, coop),
-                caution(role))));
+        byRole.forEach(
+                (role, parts) ->
+                        steps.add(
+                                new Step(
+                                        role,
+                                        parts.stream().map(Part::mark).toList(),
+                                        5 + parts.size() * minutesEach(role),
+                                        awkward(role)
+                                                || parts.stream()
+                                                        .anyMatch(
+                                                                p ->
+                                                                        kilograms(p)
+                                                                                > HEAVY_KILOGRAMS),
+                                        check(role, coop),
+                                        caution(role))));
         return steps;
     }
 
     /** Time still to go when some steps are done. */
     public static int minutesLeft(List<Step> steps, java.util.Set<String> done) {
-        return steps.stream()
-                .filter(s -> !done.contains(s.key()))
-                .mapToInt(Step::minutes)
-                .sum();
+        return steps.stream().filter(s -> !done.contains(s.key())).mapToInt(Step::minutes).sum();
     }
 
     /** Minutes to fit one part once it is cut, for somebody with a drill. */
@@ -47,7 +55,17 @@ public final class Steps {
         return switch (role) {
             case LEG, RAFTER, SKIN, DECK, ROOF_SHEET, NEST_PANEL -> 12;
             case DOOR_LEAF, NEST_LID, POP_DOOR, APRON, SKIRT -> 20;
-            case STUD, RIM, JOIST, PLATE, SILL, HEADER, PURLIN, ROOST_BAR, ROOST_LEDGER, ROOST_POST -> 7;
+            case STUD,
+                    RIM,
+                    JOIST,
+                    PLATE,
+                    SILL,
+                    HEADER,
+                    PURLIN,
+                    ROOST_BAR,
+                    ROOST_LEDGER,
+                    ROOST_POST ->
+                    7;
             default -> 5;
         };
     }

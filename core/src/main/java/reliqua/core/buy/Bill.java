@@ -37,7 +37,12 @@ public record Bill(String merchant, List<Line> lines, Money total, Money fromHea
      * @param total of the line
      */
     public record Line(
-            String name, Optional<PriceBook.Hardware> hardware, int needed, int units, Money price, Money total) {}
+            String name,
+            Optional<PriceBook.Hardware> hardware,
+            int needed,
+            int units,
+            Money price,
+            Money total) {}
 
     /** Copies the lines. */
     public Bill {
@@ -47,23 +52,41 @@ public record Bill(String merchant, List<Line> lines, Money total, Money fromHea
     /** The bill of a plan, with the hardware its coop needs. */
     public static Bill of(Coop coop, WorkPlan plan, PriceBook prices) {
         List<Line> lines = new ArrayList<>();
-        plan.bought().forEach((id, count) -> {
-            Offer offer = prices.offers().stream()
-                    .filter(o -> o.id().equals(id))
-                    .findFirst()
-                    .orElseThrow();
-            Money total = offer.price().times(count);
-            lines.add(new Line(offer.name(), Optional.empty(), count, count, offer.price(), total));
-        });
+        plan.bought()
+                .forEach(
+                        (id, count) -> {
+                            Offer offer =
+                                    prices.offers().stream()
+                                            .filter(o -> o.id().equals(id))
+                                            .findFirst()
+                                            .orElseThrow();
+                            Money total = offer.price().times(count);
+                            lines.add(
+                                    new Line(
+                                            offer.name(),
+                                            Optional.empty(),
+                                            count,
+                                            count,
+                                            offer.price(),
+                                            total));
+                        });
         SortedMap<PriceBook.Hardware, Integer> hardware = HardwareCount.of(coop);
-        hardware.forEach((kind, needed) -> {
-            PriceBook.Pack pack = prices.hardware().get(kind);
-            if (pack != null) {
-                int units = Math.ceilDiv(needed, pack.count());
-                Money total = pack.price().times(units);
-                lines.add(new Line(kind.name(), Optional.of(kind), needed, units, pack.price(), total));
-            }
-        });
+        hardware.forEach(
+                (kind, needed) -> {
+                    PriceBook.Pack pack = prices.hardware().get(kind);
+                    if (pack != null) {
+                        int units = Math.ceilDiv(needed, pack.count());
+                        Money total = pack.price().times(units);
+                        lines.add(
+                                new Line(
+                                        kind.name(),
+                                        Optional.of(kind),
+                                        needed,
+                                        units,
+                                        pack.price(),
+                                        total));
+                    }
+                });
         Money total = lines.stream().map(Line::total).reduce(Money.ZERO, Money::plus);
         return new Bill(prices.merchant(), lines, total, worth(plan, prices));
     }
@@ -83,7 +106,8 @@ public record Bill(String merchant, List<Line> lines, Money total, Money fromHea
     private static Material cutFrom(Material material, Ticket.Cut cut) {
         return switch (material) {
             case Stick s -> Stick.sound(s.section(), cut.across());
-            case Sheet s -> new Sheet(s.kind(), s.thickness(), cut.across(), cut.along(), List.of());
+            case Sheet s ->
+                    new Sheet(s.kind(), s.thickness(), cut.across(), cut.along(), List.of());
             case Roofing r -> new Roofing(cut.across(), r.fullWidth(), r.coverWidth(), List.of());
             case Mesh m -> new Mesh(m.kind(), m.aperture(), cut.across(), cut.along());
         };
@@ -94,5 +118,4 @@ public record Bill(String merchant, List<Line> lines, Money total, Money fromHea
         double all = total.amount() + fromHeap.amount();
         return all == 0 ? 0 : fromHeap.amount() / all;
     }
-
 }

@@ -24,24 +24,33 @@ public final class HardwareCount {
     /** How many of each are needed. */
     public static SortedMap<Hardware, Integer> of(Coop coop) {
         SortedMap<Hardware, Integer> counts = new TreeMap<>();
-        Joints.of(coop).forEach(joint -> counts.merge(Hardware.SCREWS, screws(joint), Integer::sum));
+        Joints.of(coop)
+                .forEach(joint -> counts.merge(Hardware.SCREWS, screws(joint), Integer::sum));
         double roof = 0;
         for (Part part : coop.parts()) {
             switch (part) {
                 case Part.RoofPart sheet ->
-                    roof += Area.of(sheet.length(), sheet.fullWidth()).toSquareMetres();
+                        roof += Area.of(sheet.length(), sheet.fullWidth()).toSquareMetres();
                 case Part.MeshPart mesh -> {
                     Length edge = mesh.width().plus(mesh.length()).times(2);
-                    counts.merge(Hardware.STAPLES, (int) Math.ceil(edge.ratio(STAPLES_APART)), Integer::sum);
+                    counts.merge(
+                            Hardware.STAPLES,
+                            (int) Math.ceil(edge.ratio(STAPLES_APART)),
+                            Integer::sum);
                 }
                 case Part.StickPart _, Part.PanelPart _ -> {}
             }
         }
-        counts.merge(Hardware.ROOFING_SCREWS, (int) Math.ceil(roof * ROOF_SCREWS_A_SQUARE_METRE), Integer::sum);
+        counts.merge(
+                Hardware.ROOFING_SCREWS,
+                (int) Math.ceil(roof * ROOF_SCREWS_A_SQUARE_METRE),
+                Integer::sum);
         int lids = coop.of(Role.NEST_LID).size();
-        int doors = (int) coop.openings().stream()
-                .filter(o -> o.kind() == Opening.Kind.CLEAN_OUT_DOOR)
-                .count();
+        int doors =
+                (int)
+                        coop.openings().stream()
+                                .filter(o -> o.kind() == Opening.Kind.CLEAN_OUT_DOOR)
+                                .count();
         counts.merge(Hardware.HINGES, 2 * (lids + doors), Integer::sum);
         counts.merge(Hardware.LATCHES, lids + doors, Integer::sum);
         counts.values().removeIf(n -> n == 0);
@@ -49,8 +58,10 @@ public final class HardwareCount {
     }
 
     private static int screws(Joints.Joint joint) {
-        boolean flat = joint.first() instanceof Part.PanelPart || joint.second() instanceof Part.PanelPart;
-        boolean roofing = joint.first() instanceof Part.RoofPart || joint.second() instanceof Part.RoofPart;
+        boolean flat =
+                joint.first() instanceof Part.PanelPart || joint.second() instanceof Part.PanelPart;
+        boolean roofing =
+                joint.first() instanceof Part.RoofPart || joint.second() instanceof Part.RoofPart;
         if (roofing) {
             return 0;
         }
@@ -61,14 +72,18 @@ public final class HardwareCount {
         return leg ? SCREWS_A_LEG_JOINT : SCREWS_A_JOINT;
     }
 
-    /** A row of screws along the stick a panel lies on; panels edge to edge take none of their own. */
+    /**
+     * A row of screws along the stick a panel lies on; panels edge to edge take none of their own.
+     */
     private static int panelScrews(Joints.Joint joint) {
-        if (!(joint.first() instanceof Part.StickPart) && !(joint.second() instanceof Part.StickPart)) {
+        if (!(joint.first() instanceof Part.StickPart)
+                && !(joint.second() instanceof Part.StickPart)) {
             return 0;
         }
-        Part.StickPart stick = joint.first() instanceof Part.StickPart s ? s : (Part.StickPart) joint.second();
-        double length = Math.min(
-                stick.length().toMm(), joint.area() / stick.section().thickness().toMm());
+        Part.StickPart stick =
+                joint.first() instanceof Part.StickPart s ? s : (Part.StickPart) joint.second();
+        double length =
+                Math.min(stick.length().toMm(), joint.area() / stick.section().thickness().toMm());
         return 1 + (int) Math.ceil(length / PANEL_SCREWS_APART.toMm());
     }
 }

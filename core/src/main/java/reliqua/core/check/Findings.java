@@ -8,7 +8,8 @@ import reliqua.core.stock.Heap;
 
 /** Runs every rule over a design. */
 public final class Findings {
-    private static final List<Rule> RULES = List.of(new HousingRule(), new StrengthRule(), new RegretRule());
+    private static final List<Rule> RULES =
+            List.of(new HousingRule(), new StrengthRule(), new RegretRule());
 
     private Findings() {}
 

@@ -16,7 +16,12 @@ final class HousingRule implements Rule {
         found.add(fault("floor", m.floor().atLeast(needs.floor()), m.floor(), needs.floor()));
         if (needs.roost().isPositive()) {
             found.add(fault("roost", m.roost().atLeast(needs.roost()), m.roost(), needs.roost()));
-            found.add(fault("headroom", m.headroom().atLeast(needs.headroom()), m.headroom(), needs.headroom()));
+            found.add(
+                    fault(
+                            "headroom",
+                            m.headroom().atLeast(needs.headroom()),
+                            m.headroom(),
+                            needs.headroom()));
         }
         if (needs.nests() > 0) {
             found.add(fault("nests", m.nests() >= needs.nests(), m.nests(), needs.nests()));

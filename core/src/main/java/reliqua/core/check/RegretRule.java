@@ -12,7 +12,10 @@ import reliqua.core.stock.Lot;
 import reliqua.core.stock.Stick;
 import reliqua.core.stock.Treatment;
 
-/** What keepers wish they had been told: reach, pitch, space below, ramp, limits of the place, doubtful paint. */
+/**
+ * What keepers wish they had been told: reach, pitch, space below, ramp, limits of the place,
+ * doubtful paint.
+ */
 final class RegretRule implements Rule {
     private static final Length REACH = Length.mm(750);
     private static final Length CLEAR_LOW = Length.mm(450);
@@ -26,11 +29,14 @@ final class RegretRule implements Rule {
         List<Finding> found = new ArrayList<>();
         found.add(warning("reach", m.reach().atMost(REACH), m.reach(), REACH));
         boolean meshed = !subject.coop().of(Role.SKIRT).isEmpty();
-        found.add(warning(
-                "clearBelow",
-                meshed || m.clearBelow().atLeast(CLEAR_LOW) || m.clearBelow().atMost(CLOSED),
-                m.clearBelow(),
-                CLEAR_LOW));
+        found.add(
+                warning(
+                        "clearBelow",
+                        meshed
+                                || m.clearBelow().atLeast(CLEAR_LOW)
+                                || m.clearBelow().atMost(CLOSED),
+                        m.clearBelow(),
+                        CLEAR_LOW));
         found.add(pitch(m));
         limit(found, "limit.width", m.width(), subject.keeper().mostWidth());
         limit(found, "limit.depth", m.depth(), subject.keeper().mostDepth());
@@ -45,33 +51,60 @@ final class RegretRule implements Rule {
     }
 
     private static Finding pitch(Coop.Measures m) {
-        // A nanometre of rounding in the walls must not turn a pitch of just 3 in 12 into a finding.
+        // A nanometre of rounding in the walls must not turn a pitch of just 3 in 12 into a
+        // finding.
         double slope = m.pitch().tan() + 1e-3;
         if (slope < SEALED_LAPS) {
-            return new Finding("pitch", Finding.Severity.FAULT, Sum.of("check.pitch.flat", m.pitch()), List.of());
+            return new Finding(
+                    "pitch",
+                    Finding.Severity.FAULT,
+                    Sum.of("check.pitch.flat", m.pitch()),
+                    List.of());
         }
         return warning("pitch", slope >= PLAIN_LAPS, m.pitch());
     }
 
     private static void limit(List<Finding> found, String rule, Length has, Optional<Length> most) {
-        most.ifPresent(limit -> found.add(Finding.of(
-                rule, has.atMost(limit), Finding.Severity.FAULT, Sum.of("check." + rule, has, limit))));
+        most.ifPresent(
+                limit ->
+                        found.add(
+                                Finding.of(
+                                        rule,
+                                        has.atMost(limit),
+                                        Finding.Severity.FAULT,
+                                        Sum.of("check." + rule, has, limit))));
     }
 
     private static void groundContact(Subject subject, List<Finding> found) {
-        boolean treated = subject.coop().of(Role.LEG).stream()
-                .allMatch(leg -> subject.heap().lots().stream()
-                        .anyMatch(lot -> lot.material() instanceof Stick s
-                                && s.treatment() == Treatment.PRESSURE_TREATED
-                                && s.section().equals(((Part.StickPart) leg).section())));
+        boolean treated =
+                subject.coop().of(Role.LEG).stream()
+                        .allMatch(
+                                leg ->
+                                        subject.heap().lots().stream()
+                                                .anyMatch(
+                                                        lot ->
+                                                                lot.material() instanceof Stick s
+                                                                        && s.treatment()
+                                                                                == Treatment
+                                                                                        .PRESSURE_TREATED
+                                                                        && s.section()
+                                                                                .equals(
+                                                                                        ((Part
+                                                                                                                .StickPart)
+                                                                                                        leg)
+                                                                                                .section())));
         found.add(warning("groundContact", treated));
     }
 
     private static void paint(Subject subject, List<Finding> found) {
-        List<String> painted = subject.heap().lots().stream()
-                .filter(lot -> lot.material() instanceof Stick s && s.treatment() == Treatment.PAINTED)
-                .map(Lot::id)
-                .toList();
+        List<String> painted =
+                subject.heap().lots().stream()
+                        .filter(
+                                lot ->
+                                        lot.material() instanceof Stick s
+                                                && s.treatment() == Treatment.PAINTED)
+                        .map(Lot::id)
+                        .toList();
         if (!painted.isEmpty()) {
             Sum sum = Sum.of("check.paint", String.join(", ", painted));
             found.add(new Finding("paint", Finding.Severity.WARNING, sum, painted));

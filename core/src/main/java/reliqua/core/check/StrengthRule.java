@@ -23,38 +23,63 @@ final class StrengthRule implements Rule {
         Coop coop = subject.coop();
         List<Finding> found = new ArrayList<>();
         Length depth = coop.measures().depth();
-        sample(coop, Role.JOIST).ifPresent(joist -> {
-            double load = Strength.surfaceLoad(Strength.FLOOR_LOAD, spacing(coop, Role.JOIST));
-            found.add(onEdge("joists", joist, joist.length(), load, FLOOR_SAG));
-        });
-        sample(coop, Role.RAFTER).ifPresent(rafter -> {
-            double load = Strength.surfaceLoad(Strength.ROOF_LOAD, spacing(coop, Role.RAFTER));
-            found.add(onEdge("rafters", rafter, depth, load, ROOF_SAG));
-        });
-        sample(coop, Role.PURLIN).ifPresent(purlin -> {
-            double load = Strength.surfaceLoad(Strength.ROOF_LOAD, Length.mm(600));
-            Length span = spacing(coop, Role.RAFTER);
-            found.add(flat("purlins", purlin.section(), span, load));
-        });
-        sample(coop, Role.ROOST_BAR).ifPresent(bar -> {
-            double load = Strength.roostLoad(subject.needs().heaviest().toKilograms(), ROOST_PER_BIRD);
-            int posts = coop.of(Role.ROOST_POST).size() / coop.of(Role.ROOST_BAR).size();
-            found.add(flat("roosts", bar.section(), bar.length().dividedBy(posts + 1L), load));
-        });
+        sample(coop, Role.JOIST)
+                .ifPresent(
+                        joist -> {
+                            double load =
+                                    Strength.surfaceLoad(
+                                            Strength.FLOOR_LOAD, spacing(coop, Role.JOIST));
+                            found.add(onEdge("joists", joist, joist.length(), load, FLOOR_SAG));
+                        });
+        sample(coop, Role.RAFTER)
+                .ifPresent(
+                        rafter -> {
+                            double load =
+                                    Strength.surfaceLoad(
+                                            Strength.ROOF_LOAD, spacing(coop, Role.RAFTER));
+                            found.add(onEdge("rafters", rafter, depth, load, ROOF_SAG));
+                        });
+        sample(coop, Role.PURLIN)
+                .ifPresent(
+                        purlin -> {
+                            double load = Strength.surfaceLoad(Strength.ROOF_LOAD, Length.mm(600));
+                            Length span = spacing(coop, Role.RAFTER);
+                            found.add(flat("purlins", purlin.section(), span, load));
+                        });
+        sample(coop, Role.ROOST_BAR)
+                .ifPresent(
+                        bar -> {
+                            double load =
+                                    Strength.roostLoad(
+                                            subject.needs().heaviest().toKilograms(),
+                                            ROOST_PER_BIRD);
+                            int posts =
+                                    coop.of(Role.ROOST_POST).size()
+                                            / coop.of(Role.ROOST_BAR).size();
+                            found.add(
+                                    flat(
+                                            "roosts",
+                                            bar.section(),
+                                            bar.length().dividedBy(posts + 1L),
+                                            load));
+                        });
         return found;
     }
 
     private static Optional<Part.StickPart> sample(Coop coop, Role role) {
-        return coop.of(role).stream().map(p -> (Part.StickPart) p).max(Comparator.comparing(Part.StickPart::length));
+        return coop.of(role).stream()
+                .map(p -> (Part.StickPart) p)
+                .max(Comparator.comparing(Part.StickPart::length));
     }
 
     /** Largest distance from one member to the next across the front. */
     private static Length spacing(Coop coop, Role role) {
-        List<Length> edges = coop.of(role).stream()
-                .map(p -> p.solid().bounds().x0())
-                .distinct()
-                .sorted()
-                .toList();
+        List<Length> edges =
+                coop.of(role).stream()
+                        .map(p -> p.solid().bounds().x0())
+                        .distinct()
+                        .sorted()
+                        .toList();
         Length most = Length.ZERO;
         for (int i = 0; i + 1 < edges.size(); i++) {
             most = most.max(edges.get(i + 1).minus(edges.get(i)));
@@ -62,11 +87,13 @@ final class StrengthRule implements Rule {
         return most;
     }
 
-    private static Finding onEdge(String rule, Part.StickPart part, Length span, double load, int limit) {
+    private static Finding onEdge(
+            String rule, Part.StickPart part, Length span, double load, int limit) {
         Section s = part.section();
-        double used = Math.max(
-                Strength.bending(s.thickness(), s.width(), span, load),
-                Strength.sag(s.thickness(), s.width(), span, load, limit));
+        double used =
+                Math.max(
+                        Strength.bending(s.thickness(), s.width(), span, load),
+                        Strength.sag(s.thickness(), s.width(), span, load, limit));
         return found(rule, used, span);
     }
 
@@ -76,6 +103,10 @@ final class StrengthRule implements Rule {
 
     private static Finding found(String rule, double used, Length span) {
         long percent = Math.round(used * 100);
-        return Finding.of(rule, used <= 1, Finding.Severity.FAULT, Sum.of("check.strength." + rule, span, percent));
+        return Finding.of(
+                rule,
+                used <= 1,
+                Finding.Severity.FAULT,
+                Sum.of("check.strength." + rule, span, percent));
     }
 }

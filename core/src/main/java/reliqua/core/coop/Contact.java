@@ -6,7 +6,10 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import reliqua.core.measure.Length;
 
-/** How two solids meet: by how much they overlap, and over what area they touch. Figures in millimetres. */
+/**
+ * How two solids meet: by how much they overlap, and over what area they touch. Figures in
+ * millimetres.
+ */
 public final class Contact {
     private static final Length NEAR = new Length(100_000);
     private static final double NEAR_MM = 0.1;
@@ -23,14 +26,20 @@ public final class Contact {
             Solid first = a.isBox() ? a.recast(b.along()) : a;
             Solid second = b.isBox() ? b.recast(first.along()) : b;
             double depth = along(first, second);
-            return depth <= 0 ? 0 : first.profile().intersection(second.profile()).getArea() * depth;
+            return depth <= 0
+                    ? 0
+                    : first.profile().intersection(second.profile()).getArea() * depth;
         }
         return sliced(a, b);
     }
 
-    /** Area over which they touch, in square millimetres; zero when they do not meet or only along an edge. */
+    /**
+     * Area over which they touch, in square millimetres; zero when they do not meet or only along
+     * an edge.
+     */
     public static double area(Solid a, Solid b) {
-        if (!a.bounds().near(b.bounds(), NEAR) || !(a.along() == b.along() || a.isBox() || b.isBox())) {
+        if (!a.bounds().near(b.bounds(), NEAR)
+                || !(a.along() == b.along() || a.isBox() || b.isBox())) {
             return 0;
         }
         Solid first = a.isBox() ? a.recast(b.along()) : a;
@@ -52,9 +61,10 @@ public final class Contact {
 
     /** Prisms along different axes share the third: the overlap is summed over slices across it. */
     private static double sliced(Solid a, Solid b) {
-        Axis shared = a.along() != Axis.X && b.along() != Axis.X
-                ? Axis.X
-                : a.along() != Axis.Y && b.along() != Axis.Y ? Axis.Y : Axis.Z;
+        Axis shared =
+                a.along() != Axis.X && b.along() != Axis.X
+                        ? Axis.X
+                        : a.along() != Axis.Y && b.along() != Axis.Y ? Axis.Y : Axis.Z;
         double[] range = range(a, shared);
         double[] other = range(b, shared);
         double low = Math.max(range[0], other[0]);
@@ -76,10 +86,14 @@ public final class Contact {
         };
     }
 
-    /** How wide the profile of {@code solid} is at a height of the shared axis, within the reach of the other prism. */
+    /**
+     * How wide the profile of {@code solid} is at a height of the shared axis, within the reach of
+     * the other prism.
+     */
     private static double width(Solid solid, Axis shared, double at, Solid other) {
         Polygon profile = solid.profile();
-        // Of (y, z), (x, z) and (x, y) the second is the shared axis when it is z, or y of a prism along z.
+        // Of (y, z), (x, z) and (x, y) the second is the shared axis when it is z, or y of a prism
+        // along z.
         boolean sharedIsV = shared == Axis.Z || shared == Axis.Y && solid.along() == Axis.Z;
         double from = other.from().toMm();
         double to = other.to().toMm();

@@ -18,7 +18,9 @@ public final class Joints {
      */
     public record Joint(Part first, Part second, double area) {}
 
-    /** Every pair of parts whose faces touch over at least 1 cm²; mesh is left out, it is stapled. */
+    /**
+     * Every pair of parts whose faces touch over at least 1 cm²; mesh is left out, it is stapled.
+     */
     public static List<Joint> of(Coop coop) {
         List<Joint> joints = new ArrayList<>();
         List<Part> parts =

@@ -26,7 +26,13 @@ public sealed interface Part {
      * @param endCut angle of the other end from square
      */
     record StickPart(
-            String mark, Role role, Section section, Length length, Angle startCut, Angle endCut, Solid solid)
+            String mark,
+            Role role,
+            Section section,
+            Length length,
+            Angle startCut,
+            Angle endCut,
+            Solid solid)
             implements Part {}
 
     /**
@@ -36,7 +42,8 @@ public sealed interface Part {
      * @param width of the least rectangle it is cut from
      * @param height of that rectangle; for a sloped panel its high side
      * @param lowSide height of the low side of a panel with a sloped top
-     * @param cutFrom mark of the panel whose opening it is cut out of, when it needs no material of its own
+     * @param cutFrom mark of the panel whose opening it is cut out of, when it needs no material of
+     *     its own
      */
     record PanelPart(
             String mark,
@@ -55,7 +62,8 @@ public sealed interface Part {
      * @param length down the slope
      * @param fullWidth edge to edge
      */
-    record RoofPart(String mark, Role role, Length length, Length fullWidth, Solid solid) implements Part {}
+    record RoofPart(String mark, Role role, Length length, Length fullWidth, Solid solid)
+            implements Part {}
 
     /**
      * A strip of mesh.
@@ -64,7 +72,8 @@ public sealed interface Part {
      * @param width as cut, laps included
      * @param length as cut, laps included
      */
-    record MeshPart(String mark, Role role, Length aperture, Length width, Length length, Solid solid)
+    record MeshPart(
+            String mark, Role role, Length aperture, Length width, Length length, Solid solid)
             implements Part {
         /** Area as cut. */
         public Area area() {

@@ -8,17 +8,19 @@ import org.locationtech.jts.geom.Polygon;
 import reliqua.core.measure.Length;
 
 /**
- * A straight prism: a profile drawn in the plane of two axes and carried along the third. Every part of a coop is one:
- * a stick, a panel with its openings, a sloped rafter with its seats, a sheet of roofing.
+ * A straight prism: a profile drawn in the plane of two axes and carried along the third. Every
+ * part of a coop is one: a stick, a panel with its openings, a sloped rafter with its seats, a
+ * sheet of roofing.
  *
  * @param along the axis it is carried along
- * @param outline corners of the profile in order; no corner twice. For {@code along} X they are (y, z), for Y (x, z), for
- *     Z (x, y)
+ * @param outline corners of the profile in order; no corner twice. For {@code along} X they are (y,
+ *     z), for Y (x, z), for Z (x, y)
  * @param holes openings inside the outline, each in order
  * @param from where it begins along the axis
  * @param to where it ends, beyond {@code from}
  */
-public record Solid(Axis along, List<Corner> outline, List<List<Corner>> holes, Length from, Length to) {
+public record Solid(
+        Axis along, List<Corner> outline, List<List<Corner>> holes, Length from, Length to) {
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
     /** Refuses fewer than three corners and a prism without extent. */
@@ -26,8 +28,16 @@ public record Solid(Axis along, List<Corner> outline, List<List<Corner>> holes, 
         outline = List.copyOf(outline);
         holes = holes.stream().map(List::copyOf).toList();
         if (outline.size() < 3 || from.compareTo(to) >= 0) {
-            throw new IllegalArgumentException("a solid along " + along + " from " + from + " to " + to + " with "
-                    + outline.size() + " corners has no volume");
+            throw new IllegalArgumentException(
+                    "a solid along "
+                            + along
+                            + " from "
+                            + from
+                            + " to "
+                            + to
+                            + " with "
+                            + outline.size()
+                            + " corners has no volume");
         }
     }
 
@@ -38,7 +48,8 @@ public record Solid(Axis along, List<Corner> outline, List<List<Corner>> holes, 
 
     /** The four corners of an upright rectangle. */
     public static List<Corner> rectangle(Length u0, Length u1, Length v0, Length v1) {
-        return List.of(new Corner(u0, v0), new Corner(u1, v0), new Corner(u1, v1), new Corner(u0, v1));
+        return List.of(
+                new Corner(u0, v0), new Corner(u1, v0), new Corner(u1, v1), new Corner(u0, v1));
     }
 
     /** The box that just holds it. */
@@ -67,16 +78,30 @@ public record Solid(Axis along, List<Corner> outline, List<List<Corner>> holes, 
         }
         Bounds b = new Solid(Axis.Z, outline, List.of(), Length.ZERO, Length.mm(1)).bounds();
         return outline.stream()
-                .allMatch(c -> (c.u().equals(b.x0()) || c.u().equals(b.x1()))
-                        && (c.v().equals(b.y0()) || c.v().equals(b.y1())));
+                .allMatch(
+                        c ->
+                                (c.u().equals(b.x0()) || c.u().equals(b.x1()))
+                                        && (c.v().equals(b.y0()) || c.v().equals(b.y1())));
     }
 
     /** The same box carried along another axis; only for boxes. */
     Solid recast(Axis axis) {
         Bounds b = bounds();
         return switch (axis) {
-            case X -> new Solid(Axis.X, rectangle(b.y0(), b.y1(), b.z0(), b.z1()), List.of(), b.x0(), b.x1());
-            case Y -> new Solid(Axis.Y, rectangle(b.x0(), b.x1(), b.z0(), b.z1()), List.of(), b.y0(), b.y1());
+            case X ->
+                    new Solid(
+                            Axis.X,
+                            rectangle(b.y0(), b.y1(), b.z0(), b.z1()),
+                            List.of(),
+                            b.x0(),
+                            b.x1());
+            case Y ->
+                    new Solid(
+                            Axis.Y,
+                            rectangle(b.x0(), b.x1(), b.z0(), b.z1()),
+                            List.of(),
+                            b.y0(),
+                            b.y1());
             case Z -> box(b.x0(), b.x1(), b.y0(), b.y1(), b.z0(), b.z1());
         };
     }
@@ -90,8 +115,7 @@ public record Solid(Axis along, List<Corner> outline, List<List<Corner>> holes, 
     private static LinearRing ring(List<Corner> corners) {
         Coordinate[] points = new Coordinate[corners.size() + 1];
         for (int i = 0; i < corners.size(); i++) {
-            points[i] = new Coordinate(
-                    corners.get(i).u().toMm(), corners.get(i).v().toMm());
+            points[i] = new Coordinate(corners.get(i).u().toMm(), corners.get(i).v().toMm());
         }
         points[corners.size()] = points[0].copy();
         return GEOMETRY.createLinearRing(points);

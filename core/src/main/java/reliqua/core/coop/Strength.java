@@ -3,16 +3,19 @@ package reliqua.core.coop;
 import reliqua.core.measure.Length;
 
 /**
- * Rules of thumb for small sheds, not engineering: simple spans under even load. Reclaimed, ungraded softwood is taken at
- * 4.0 MPa in bending and E = 7000 MPa, well below new graded timber.
+ * Rules of thumb for small sheds, not engineering: simple spans under even load. Reclaimed,
+ * ungraded softwood is taken at 4.0 MPa in bending and E = 7000 MPa, well below new graded timber.
  */
 public final class Strength {
     /** Bending stress allowed, N/mm². */
     public static final double BENDING = 4.0;
+
     /** Stiffness, N/mm². */
     public static final double STIFFNESS = 7000;
+
     /** Roof: its own weight and the least snow or a person leaning, kN/m². */
     public static final double ROOF_LOAD = 0.25 + 1.0;
+
     /** Floor for birds with 150 mm of wet litter, kN/m². */
     public static final double FLOOR_LOAD = 1.0 + 0.15 * 2.5;
 
@@ -35,8 +38,12 @@ public final class Strength {
         return moment / modulus / BENDING;
     }
 
-    /** Sag under an even load as a share of span / {@code limit}; above 1 it is too limp. Arguments as for bending. */
-    public static double sag(Length across, Length deep, Length span, double newtonPerMetre, int limit) {
+    /**
+     * Sag under an even load as a share of span / {@code limit}; above 1 it is too limp. Arguments
+     * as for bending.
+     */
+    public static double sag(
+            Length across, Length deep, Length span, double newtonPerMetre, int limit) {
         double mm = span.toMm();
         double inertia = across.toMm() * Math.pow(deep.toMm(), 3) / 12;
         double sag = 5 * newtonPerMetre / 1000 * Math.pow(mm, 4) / (384 * STIFFNESS * inertia);

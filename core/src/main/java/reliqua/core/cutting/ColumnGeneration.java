@@ -12,14 +12,17 @@ import java.util.Set;
 /**
  * Column generation for sticks.
  *
- * <p>Problem: minimise the price of the patterns used, so that every piece is covered and no own stick is used more
- * often than there are copies. Steps: solve the linear program over the known patterns with GLOP; for every bin type
- * find the pattern that is worth most under the duals ({@link Frontier}); add those that pay; repeat. Bound: for any
- * duals, the Lagrangian value sum(dual x demand) - sum(copies x best own pattern), with the duals scaled until no shop
- * pattern is worth more than its price (Farley 1990), is below the cost of every plan; it is computed with the stretches
- * as long as they really are, so it holds whatever the solver's rounding. Reference: Gilmore and Gomory 1961.
+ * <p>Problem: minimise the price of the patterns used, so that every piece is covered and no own
+ * stick is used more often than there are copies. Steps: solve the linear program over the known
+ * patterns with GLOP; for every bin type find the pattern that is worth most under the duals
+ * ({@link Frontier}); add those that pay; repeat. Bound: for any duals, the Lagrangian value
+ * sum(dual x demand) - sum(copies x best own pattern), with the duals scaled until no shop pattern
+ * is worth more than its price (Farley 1990), is below the cost of every plan; it is computed with
+ * the stretches as long as they really are, so it holds whatever the solver's rounding. Reference:
+ * Gilmore and Gomory 1961.
  *
- * <p>Demands and copies can be lowered between solutions ({@link #fix}), which is how {@link Dive} rounds.
+ * <p>Demands and copies can be lowered between solutions ({@link #fix}), which is how {@link Dive}
+ * rounds.
  */
 final class ColumnGeneration implements AutoCloseable {
     private static final double PAYS = 1e-7;
@@ -53,7 +56,8 @@ final class ColumnGeneration implements AutoCloseable {
         this.demand = problem.demands();
         this.copies = problem.bins().stream().mapToInt(b -> b.copies().size()).toArray();
         this.penalty = problem.singlePrices(shortage);
-        long dearest = problem.bins().stream().mapToLong(StickProblem.BinType::price).max().orElse(0);
+        long dearest =
+                problem.bins().stream().mapToLong(StickProblem.BinType::price).max().orElse(0);
         this.scale = 1.0 / Math.max(1_000_000, dearest);
         int pieces = problem.size();
         cover = new MPConstraint[pieces];
@@ -128,7 +132,10 @@ final class ColumnGeneration implements AutoCloseable {
     private double[] rents() {
         double[] rents = new double[supply.length];
         for (int b = 0; b < rents.length; b++) {
-            rents[b] = supply[b] == null ? problem.bins().get(b).price() : -supply[b].dualValue() / scale;
+            rents[b] =
+                    supply[b] == null
+                            ? problem.bins().get(b).price()
+                            : -supply[b].dualValue() / scale;
         }
         return rents;
     }
@@ -169,7 +176,10 @@ final class ColumnGeneration implements AutoCloseable {
         return copies.clone();
     }
 
-    /** Takes a pattern as decided: lowers demand and copies, and bars patterns that now give too much. */
+    /**
+     * Takes a pattern as decided: lowers demand and copies, and bars patterns that now give too
+     * much.
+     */
     void fix(Pattern pattern, int times) {
         for (int i = 0; i < demand.length; i++) {
             demand[i] = Math.max(0, demand[i] - times * pattern.counts()[i]);

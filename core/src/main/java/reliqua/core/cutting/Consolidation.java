@@ -5,8 +5,9 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * Spares own sticks without changing the bill: empties the least filled own stick into the room left on the others, as
- * long as that works, so that few sticks are opened and what remains is long.
+ * Spares own sticks without changing the bill: empties the least filled own stick into the room
+ * left on the others, as long as that works, so that few sticks are opened and what remains is
+ * long.
  */
 final class Consolidation {
     private final StickProblem problem;
@@ -50,7 +51,8 @@ final class Consolidation {
         for (int p = 0; p < into.size(); p++) {
             StickProblem.BinType bin = problem.bins().get(into.get(p).bin());
             for (int s = 0; bin.allowed()[piece] && s < bin.segments().size(); s++) {
-                long room = bin.segments().get(s).length() - used(into.get(p).bySegment()[s]) - length;
+                long room =
+                        bin.segments().get(s).length() - used(into.get(p).bySegment()[s]) - length;
                 if (room >= 0 && room < tightest) {
                     tightest = room;
                     pattern = p;

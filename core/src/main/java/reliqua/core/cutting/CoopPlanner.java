@@ -54,7 +54,8 @@ public final class CoopPlanner {
         Gathered single = sheets(coop, false, progress);
         Gathered better = ORDER.compare(single, paired) < 0 ? single : paired;
         // What holds of both ways is the lower of the two bounds.
-        gathered.take(better, paired.bound.compareTo(single.bound) < 0 ? paired.bound : single.bound);
+        gathered.take(
+                better, paired.bound.compareTo(single.bound) < 0 ? paired.bound : single.bound);
     }
 
     private Gathered sheets(Coop coop, boolean pairs, Progress progress) {
@@ -64,9 +65,10 @@ public final class CoopPlanner {
         return gathered;
     }
 
-    private static final Comparator<Gathered> ORDER = Comparator.<Gathered>comparingInt(g -> g.missing.size())
-            .thenComparing(g -> g.cost)
-            .thenComparingInt(g -> g.tickets.size());
+    private static final Comparator<Gathered> ORDER =
+            Comparator.<Gathered>comparingInt(g -> g.missing.size())
+                    .thenComparing(g -> g.cost)
+                    .thenComparingInt(g -> g.tickets.size());
 
     private final class Gathered {
         private final Demand demand;
@@ -86,33 +88,45 @@ public final class CoopPlanner {
             for (CutPlan.StickCut stick : plan.sticks()) {
                 List<Ticket.Cut> cuts = new ArrayList<>();
                 for (CutPlan.PlacedPiece placed : stick.pieces()) {
-                    Length length = job.pieces().stream()
-                            .filter(p -> p.id().equals(placed.id()))
-                            .findFirst()
-                            .orElseThrow()
-                            .length();
-                    cuts.add(new Ticket.Cut(next(placed.id()), placed.at(), Length.ZERO, length, Length.ZERO));
+                    Length length =
+                            job.pieces().stream()
+                                    .filter(p -> p.id().equals(placed.id()))
+                                    .findFirst()
+                                    .orElseThrow()
+                                    .length();
+                    cuts.add(
+                            new Ticket.Cut(
+                                    next(placed.id()),
+                                    placed.at(),
+                                    Length.ZERO,
+                                    length,
+                                    Length.ZERO));
                 }
                 ticket(stick.source(), stick.copy(), cuts);
             }
             for (CutPlan.SheetCut sheet : plan.sheets()) {
                 List<Ticket.Cut> cuts = new ArrayList<>();
                 for (CutPlan.PlacedPanel placed : sheet.panels()) {
-                    CutJob.Panel panel = job.panels().stream()
-                            .filter(p -> p.id().equals(placed.id()))
-                            .findFirst()
-                            .orElseThrow();
+                    CutJob.Panel panel =
+                            job.panels().stream()
+                                    .filter(p -> p.id().equals(placed.id()))
+                                    .findFirst()
+                                    .orElseThrow();
                     Length across = placed.turned() ? panel.length() : panel.width();
                     Length along = placed.turned() ? panel.width() : panel.length();
-                    cuts.add(new Ticket.Cut(next(placed.id()), placed.x(), placed.y(), across, along));
+                    cuts.add(
+                            new Ticket.Cut(
+                                    next(placed.id()), placed.x(), placed.y(), across, along));
                 }
                 ticket(sheet.source(), sheet.copy(), cuts);
             }
-            plan.unplaced().forEach((id, n) -> {
-                for (int i = 0; i < n; i++) {
-                    missing.addAll(next(id));
-                }
-            });
+            plan.unplaced()
+                    .forEach(
+                            (id, n) -> {
+                                for (int i = 0; i < n; i++) {
+                                    missing.addAll(next(id));
+                                }
+                            });
             cost = cost.plus(plan.cost());
             bound = bound.plus(plan.lowerBound());
             proven &= plan.status() == CutPlan.Status.OPTIMAL;

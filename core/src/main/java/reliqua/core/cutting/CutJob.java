@@ -9,7 +9,8 @@ import reliqua.core.measure.Money;
 import reliqua.core.measure.Words;
 
 /**
- * What lies in the yard, what the shop sells and which parts are wanted: the cut-job format, version 1.
+ * What lies in the yard, what the shop sells and which parts are wanted: the cut-job format,
+ * version 1.
  *
  * @param kerf material lost by one saw cut, zero or more
  * @param sticks own linear material
@@ -83,9 +84,17 @@ public record CutJob(
         }
     }
 
-    /** Own sticks of one description; {@code bow} is the gap under a string over the whole length. */
+    /**
+     * Own sticks of one description; {@code bow} is the gap under a string over the whole length.
+     */
     public record OwnStick(
-            String id, Length thickness, Length width, Length length, int quantity, List<Stretch> flaws, Length bow) {
+            String id,
+            Length thickness,
+            Length width,
+            Length length,
+            int quantity,
+            List<Stretch> flaws,
+            Length bow) {
         /** Refuses sizes not above zero, a quantity below one and a negative bow. */
         public OwnStick {
             positive(id, thickness, width, length);
@@ -98,7 +107,13 @@ public record CutJob(
     }
 
     /** Own sheets of one description. */
-    public record OwnSheet(String id, Length thickness, Length width, Length length, int quantity, List<Box> flaws) {
+    public record OwnSheet(
+            String id,
+            Length thickness,
+            Length width,
+            Length length,
+            int quantity,
+            List<Box> flaws) {
         /** Refuses sizes not above zero and a quantity below one. */
         public OwnSheet {
             positive(id, thickness, width, length);
@@ -108,7 +123,8 @@ public record CutJob(
     }
 
     /** Something the shop sells, sound and straight, in any number. */
-    public record ShopItem(String id, boolean sheet, Length thickness, Length width, Length length, Money price) {
+    public record ShopItem(
+            String id, boolean sheet, Length thickness, Length width, Length length, Money price) {
         /** Refuses sizes not above zero and a negative price. */
         public ShopItem {
             positive(id, thickness, width, length);
@@ -120,7 +136,12 @@ public record CutJob(
 
     /** A wanted stick part; without {@code maxBow} any bow will do. */
     public record Piece(
-            String id, Length thickness, Length width, Length length, int quantity, Optional<Length> maxBow) {
+            String id,
+            Length thickness,
+            Length width,
+            Length length,
+            int quantity,
+            Optional<Length> maxBow) {
         /** Refuses sizes not above zero and a quantity below one. */
         public Piece {
             positive(id, thickness, width, length);
@@ -129,7 +150,8 @@ public record CutJob(
     }
 
     /** A wanted rectangle; {@code turn} tells whether it may be rotated by 90 degrees. */
-    public record Panel(String id, Length thickness, Length width, Length length, int quantity, boolean turn) {
+    public record Panel(
+            String id, Length thickness, Length width, Length length, int quantity, boolean turn) {
         /** Refuses sizes not above zero and a quantity below one. */
         public Panel {
             positive(id, thickness, width, length);

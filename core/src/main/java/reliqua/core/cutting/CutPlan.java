@@ -15,7 +15,8 @@ import reliqua.core.measure.Money;
  * @param cost price of everything bought
  * @param lowerBound no plan with as few unplaced parts costs less
  * @param status whether the cost is proven
- * @param remark what the planner wants said, for example that it worked without its solver; may be empty
+ * @param remark what the planner wants said, for example that it worked without its solver; may be
+ *     empty
  */
 public record CutPlan(
         List<StickCut> sticks,

@@ -8,23 +8,27 @@ import reliqua.core.measure.Money;
 import reliqua.core.measure.Words;
 
 /**
- * Plans a cut job: every section of sticks and every thickness of sheets on its own, fewest unplaced parts first, then
- * lowest cost, then fewest own sticks opened. Deterministic: the same job and seed give the same plan.
+ * Plans a cut job: every section of sticks and every thickness of sheets on its own, fewest
+ * unplaced parts first, then lowest cost, then fewest own sticks opened. Deterministic: the same
+ * job and seed give the same plan.
  */
 public final class CutPlanner {
     /**
      * How hard to try and from which seed.
      *
      * @param sticks how sticks are planned
-     * @param solverEffort seconds, in the integer solver's own deterministic time, for one section of sticks
+     * @param solverEffort seconds, in the integer solver's own deterministic time, for one section
+     *     of sticks
      * @param sheetRounds how often a layout of sheets is taken up and laid anew
      * @param seed same seed, same plan
      */
     public record Settings(StickEffort sticks, double solverEffort, int sheetRounds, long seed) {
         /** Everything, for the plan that is sawn; a fraction of a second for a coop. */
         public static final Settings FULL = new Settings(StickEffort.PROVEN, 0.4, 6000, 1);
+
         /** Heuristics alone, to compare many designs; about a millisecond for a coop. */
         public static final Settings QUICK = new Settings(StickEffort.HEURISTIC, 0, 0, 1);
+
         /** For the plan that follows the keeper's edits: proven where that is quick. */
         public static final Settings LIVE = new Settings(StickEffort.PROVEN, 0.05, 1500, 1);
     }
@@ -74,14 +78,16 @@ public final class CutPlanner {
         gathered.sticks.addAll(layout.cuts(packing));
         for (int i = 0; i < packing.missing().length; i++) {
             if (packing.missing()[i] > 0) {
-                gathered.unplaced.merge(problem.pieces().get(i).id(), packing.missing()[i], Integer::sum);
+                gathered.unplaced.merge(
+                        problem.pieces().get(i).id(), packing.missing()[i], Integer::sum);
             }
         }
         gathered.add(packing.cost(problem), result.bound(), result.proven());
     }
 
     private void planSheets(SheetProblem problem, Progress progress, Gathered gathered) {
-        SheetPlanner.Result result = new SheetPlanner(problem, settings.sheetRounds(), settings.seed()).plan(progress);
+        SheetPlanner.Result result =
+                new SheetPlanner(problem, settings.sheetRounds(), settings.seed()).plan(progress);
         gathered.sheets.addAll(result.cuts());
         result.missing().forEach(id -> gathered.unplaced.merge(id, 1, Integer::sum));
         gathered.add(result.cost(), result.bound(), result.proven());
@@ -102,8 +108,10 @@ public final class CutPlanner {
         }
 
         CutPlan plan(String remark) {
-            CutPlan.Status status = proven && bound >= cost ? CutPlan.Status.OPTIMAL : CutPlan.Status.FEASIBLE;
-            return new CutPlan(sticks, sheets, unplaced, new Money(cost), new Money(bound), status, remark);
+            CutPlan.Status status =
+                    proven && bound >= cost ? CutPlan.Status.OPTIMAL : CutPlan.Status.FEASIBLE;
+            return new CutPlan(
+                    sticks, sheets, unplaced, new Money(cost), new Money(bound), status, remark);
         }
     }
 }

@@ -22,10 +22,11 @@ import reliqua.core.stock.Sheet;
 import reliqua.core.stock.Stick;
 
 /**
- * Turns the parts of a coop into cut jobs. Equal needs are grouped under one id, and {@link #marks} gives the parts back.
+ * Turns the parts of a coop into cut jobs. Equal needs are grouped under one id, and {@link #marks}
+ * gives the parts back.
  *
- * <p>Roofing is linear: a column is a length of a sheet of its width. Mesh is flat: a strip is a rectangle of a roll. So
- * one planner serves all materials.
+ * <p>Roofing is linear: a column is a length of a sheet of its width. Mesh is flat: a strip is a
+ * rectangle of a roll. So one planner serves all materials.
  */
 final class Demand {
     private final Coop coop;
@@ -41,7 +42,10 @@ final class Demand {
         this.kerf = kerf;
     }
 
-    /** The parts behind one id of a job, in the order in which they are to be taken; two when they share a rectangle. */
+    /**
+     * The parts behind one id of a job, in the order in which they are to be taken; two when they
+     * share a rectangle.
+     */
     Map<String, Deque<List<Part>>> marks() {
         return parts;
     }
@@ -59,7 +63,12 @@ final class Demand {
             }
         }
         return new CutJob(
-                kerf, ownSticks(), List.of(), timberShop(), List.copyOf(pieces.values()), List.of());
+                kerf,
+                ownSticks(),
+                List.of(),
+                timberShop(),
+                List.copyOf(pieces.values()),
+                List.of());
     }
 
     /** Sheets. {@code pairs} tells whether sloped panels share a rectangle two by two. */
@@ -77,7 +86,12 @@ final class Demand {
         }
         sloped.values().forEach(group -> addPaired(panels, group));
         return new CutJob(
-                kerf, List.of(), ownSheets(), timberShop(), List.of(), List.copyOf(panels.values()));
+                kerf,
+                List.of(),
+                ownSheets(),
+                timberShop(),
+                List.of(),
+                List.copyOf(panels.values()));
     }
 
     private static List<Object> alike(Part.PanelPart panel) {
@@ -86,8 +100,15 @@ final class Demand {
 
     private void addPiece(Map<String, CutJob.Piece> pieces, Part.StickPart stick) {
         Length bow = stick.role().straightness().allowedBow(stick.length());
-        String id = "stick " + stick.section().thickness().nm() + " x " + stick.section().width().nm() + " x "
-                + stick.length().nm() + " bow " + bow.nm();
+        String id =
+                "stick "
+                        + stick.section().thickness().nm()
+                        + " x "
+                        + stick.section().width().nm()
+                        + " x "
+                        + stick.length().nm()
+                        + " bow "
+                        + bow.nm();
         CutJob.Piece before = pieces.get(id);
         pieces.put(
                 id,
@@ -101,10 +122,17 @@ final class Demand {
         remember(id, List.of(stick));
     }
 
-    private void addPanel(Map<String, CutJob.Panel> panels, Length height, List<Part.PanelPart> made) {
+    private void addPanel(
+            Map<String, CutJob.Panel> panels, Length height, List<Part.PanelPart> made) {
         Part.PanelPart first = made.getFirst();
-        String id = "panel " + first.thickness().nm() + " x " + first.width().nm() + " x " + height.nm()
-                + (made.size() == 2 ? " pair" : "");
+        String id =
+                "panel "
+                        + first.thickness().nm()
+                        + " x "
+                        + first.width().nm()
+                        + " x "
+                        + height.nm()
+                        + (made.size() == 2 ? " pair" : "");
         CutJob.Panel before = panels.get(id);
         panels.put(
                 id,
@@ -118,7 +146,10 @@ final class Demand {
         remember(id, List.copyOf(made));
     }
 
-    /** Two equal sloped panels, one turned end for end, part along one sloped cut: high + low + the kerf on the slope. */
+    /**
+     * Two equal sloped panels, one turned end for end, part along one sloped cut: high + low + the
+     * kerf on the slope.
+     */
     private void addPaired(Map<String, CutJob.Panel> panels, List<Part.PanelPart> group) {
         Part.PanelPart first = group.getFirst();
         Length low = first.lowSide().orElseThrow();
@@ -137,16 +168,17 @@ final class Demand {
         List<CutJob.OwnStick> own = new ArrayList<>();
         for (Lot lot : heap.lots()) {
             if (lot.material() instanceof Stick s) {
-                own.add(new CutJob.OwnStick(
-                        lot.id(),
-                        s.section().thickness(),
-                        s.section().width(),
-                        s.length(),
-                        lot.quantity(),
-                        s.flaws().stream()
-                                .map(f -> new CutJob.Stretch(f.from(), f.to()))
-                                .toList(),
-                        s.bow()));
+                own.add(
+                        new CutJob.OwnStick(
+                                lot.id(),
+                                s.section().thickness(),
+                                s.section().width(),
+                                s.length(),
+                                lot.quantity(),
+                                s.flaws().stream()
+                                        .map(f -> new CutJob.Stretch(f.from(), f.to()))
+                                        .toList(),
+                                s.bow()));
             }
         }
         return own;
@@ -156,15 +188,22 @@ final class Demand {
         List<CutJob.OwnSheet> own = new ArrayList<>();
         for (Lot lot : heap.lots()) {
             if (lot.material() instanceof Sheet s) {
-                own.add(new CutJob.OwnSheet(
-                        lot.id(),
-                        s.thickness(),
-                        s.width(),
-                        s.length(),
-                        lot.quantity(),
-                        s.flaws().stream()
-                                .map(f -> new CutJob.Box(f.x(), f.y(), f.width(), f.length()))
-                                .toList()));
+                own.add(
+                        new CutJob.OwnSheet(
+                                lot.id(),
+                                s.thickness(),
+                                s.width(),
+                                s.length(),
+                                lot.quantity(),
+                                s.flaws().stream()
+                                        .map(
+                                                f ->
+                                                        new CutJob.Box(
+                                                                f.x(),
+                                                                f.y(),
+                                                                f.width(),
+                                                                f.length()))
+                                        .toList()));
             }
         }
         return own;
@@ -175,44 +214,60 @@ final class Demand {
         for (Offer offer : prices.offers()) {
             switch (offer.material()) {
                 case Stick s ->
-                    shop.add(new CutJob.ShopItem(
-                            offer.id(),
-                            false,
-                            s.section().thickness(),
-                            s.section().width(),
-                            s.length(),
-                            offer.price()));
+                        shop.add(
+                                new CutJob.ShopItem(
+                                        offer.id(),
+                                        false,
+                                        s.section().thickness(),
+                                        s.section().width(),
+                                        s.length(),
+                                        offer.price()));
                 case Sheet s ->
-                    shop.add(new CutJob.ShopItem(
-                            offer.id(), true, s.thickness(), s.width(), s.length(), offer.price()));
+                        shop.add(
+                                new CutJob.ShopItem(
+                                        offer.id(),
+                                        true,
+                                        s.thickness(),
+                                        s.width(),
+                                        s.length(),
+                                        offer.price()));
                 case Roofing _, Mesh _ -> {}
             }
         }
         return shop;
     }
 
-    /** Roofing: thickness stands for the cover width, width for the full width; snips lose nothing. */
+    /**
+     * Roofing: thickness stands for the cover width, width for the full width; snips lose nothing.
+     */
     CutJob roofing() {
         List<CutJob.OwnStick> own = new ArrayList<>();
         for (Lot lot : heap.lots()) {
             if (lot.material() instanceof Roofing r) {
-                own.add(new CutJob.OwnStick(
-                        lot.id(),
-                        r.coverWidth(),
-                        r.fullWidth(),
-                        r.length(),
-                        lot.quantity(),
-                        r.flaws().stream()
-                                .map(f -> new CutJob.Stretch(f.from(), f.to()))
-                                .toList(),
-                        Length.ZERO));
+                own.add(
+                        new CutJob.OwnStick(
+                                lot.id(),
+                                r.coverWidth(),
+                                r.fullWidth(),
+                                r.length(),
+                                lot.quantity(),
+                                r.flaws().stream()
+                                        .map(f -> new CutJob.Stretch(f.from(), f.to()))
+                                        .toList(),
+                                Length.ZERO));
             }
         }
         List<CutJob.ShopItem> shop = new ArrayList<>();
         for (Offer offer : prices.offers()) {
             if (offer.material() instanceof Roofing r) {
-                shop.add(new CutJob.ShopItem(
-                        offer.id(), false, r.coverWidth(), r.fullWidth(), r.length(), offer.price()));
+                shop.add(
+                        new CutJob.ShopItem(
+                                offer.id(),
+                                false,
+                                r.coverWidth(),
+                                r.fullWidth(),
+                                r.length(),
+                                offer.price()));
             }
         }
         return new CutJob(Length.ZERO, own, List.of(), shop, roofPieces(own, shop), List.of());
@@ -228,51 +283,76 @@ final class Demand {
                 int quantity = before == null ? 1 : before.quantity() + 1;
                 pieces.put(
                         id,
-                        new CutJob.Piece(id, cover, roof.fullWidth(), roof.length(), quantity, Optional.empty()));
+                        new CutJob.Piece(
+                                id,
+                                cover,
+                                roof.fullWidth(),
+                                roof.length(),
+                                quantity,
+                                Optional.empty()));
                 remember(id, List.of(roof));
             }
         }
         return List.copyOf(pieces.values());
     }
 
-    private static Length coverOf(Length full, List<CutJob.OwnStick> own, List<CutJob.ShopItem> shop) {
+    private static Length coverOf(
+            Length full, List<CutJob.OwnStick> own, List<CutJob.ShopItem> shop) {
         return own.stream()
                 .filter(o -> o.width().equals(full))
                 .map(CutJob.OwnStick::thickness)
                 .findFirst()
-                .or(() -> shop.stream()
-                        .filter(o -> o.width().equals(full))
-                        .map(CutJob.ShopItem::thickness)
-                        .findFirst())
+                .or(
+                        () ->
+                                shop.stream()
+                                        .filter(o -> o.width().equals(full))
+                                        .map(CutJob.ShopItem::thickness)
+                                        .findFirst())
                 .orElse(full);
     }
 
-    /** Mesh for the parts that ask for just this aperture, from welded mesh at least as fine in lots still free. */
+    /**
+     * Mesh for the parts that ask for just this aperture, from welded mesh at least as fine in lots
+     * still free.
+     */
     CutJob mesh(Length aperture, Predicate<Lot> free) {
         List<CutJob.OwnSheet> own = new ArrayList<>();
         Length alike = Length.mm(1);
         for (Lot lot : heap.lots()) {
             if (lot.material() instanceof Mesh m && fits(m, aperture) && free.test(lot)) {
-                own.add(new CutJob.OwnSheet(lot.id(), alike, m.width(), m.length(), lot.quantity(), List.of()));
+                own.add(
+                        new CutJob.OwnSheet(
+                                lot.id(), alike, m.width(), m.length(), lot.quantity(), List.of()));
             }
         }
         List<CutJob.ShopItem> shop = new ArrayList<>();
         for (Offer offer : prices.offers()) {
             if (offer.material() instanceof Mesh m && fits(m, aperture)) {
-                shop.add(new CutJob.ShopItem(offer.id(), true, alike, m.width(), m.length(), offer.price()));
+                shop.add(
+                        new CutJob.ShopItem(
+                                offer.id(), true, alike, m.width(), m.length(), offer.price()));
             }
         }
         Map<String, CutJob.Panel> panels = new LinkedHashMap<>();
         for (Part part : coop.parts()) {
             if (part instanceof Part.MeshPart mesh && mesh.aperture().equals(aperture)) {
-                String id = "mesh " + aperture.nm() + " " + mesh.width().nm() + " x " + mesh.length().nm();
+                String id =
+                        "mesh "
+                                + aperture.nm()
+                                + " "
+                                + mesh.width().nm()
+                                + " x "
+                                + mesh.length().nm();
                 CutJob.Panel before = panels.get(id);
                 int quantity = before == null ? 1 : before.quantity() + 1;
-                panels.put(id, new CutJob.Panel(id, alike, mesh.width(), mesh.length(), quantity, true));
+                panels.put(
+                        id,
+                        new CutJob.Panel(id, alike, mesh.width(), mesh.length(), quantity, true));
                 remember(id, List.of(mesh));
             }
         }
-        return new CutJob(Length.ZERO, List.of(), own, shop, List.of(), List.copyOf(panels.values()));
+        return new CutJob(
+                Length.ZERO, List.of(), own, shop, List.of(), List.copyOf(panels.values()));
     }
 
     /** Only welded mesh stops hands and teeth. */
@@ -294,10 +374,12 @@ final class Demand {
     Material material(String source) {
         return heap.find(source)
                 .map(Lot::material)
-                .orElseGet(() -> prices.offers().stream()
-                        .filter(o -> o.id().equals(source))
-                        .map(Offer::material)
-                        .findFirst()
-                        .orElseThrow());
+                .orElseGet(
+                        () ->
+                                prices.offers().stream()
+                                        .filter(o -> o.id().equals(source))
+                                        .map(Offer::material)
+                                        .findFirst()
+                                        .orElseThrow());
     }
 }

@@ -5,8 +5,9 @@ import java.util.List;
 import java.util.random.RandomGenerator;
 
 /**
- * Rounds a column-generation solution to whole sticks: takes the whole part of every pattern, then rounds one up, solves
- * the rest again with new columns, until nothing is wanted; what is left over goes to the {@link Filler}.
+ * Rounds a column-generation solution to whole sticks: takes the whole part of every pattern, then
+ * rounds one up, solves the rest again with new columns, until nothing is wanted; what is left over
+ * goes to the {@link Filler}.
  */
 final class Dive {
     private static final double WHOLE = 1 - 1e-6;
@@ -60,7 +61,8 @@ final class Dive {
         int best = -1;
         double bestScore = 1e-6;
         for (int p = 0; p < use.length; p++) {
-            double score = use[p] < 1e-6 ? 0 : Math.min(use[p], WHOLE) + noise * random.nextDouble();
+            double score =
+                    use[p] < 1e-6 ? 0 : Math.min(use[p], WHOLE) + noise * random.nextDouble();
             if (score > bestScore && room(master, master.patterns().get(p)) > 0) {
                 best = p;
                 bestScore = score;
@@ -83,7 +85,9 @@ final class Dive {
                 most = Math.min(most, Math.ceilDiv(demand[i], pattern.counts()[i]));
             }
         }
-        return problem.bins().get(pattern.bin()).own() ? Math.min(most, master.copies()[pattern.bin()]) : most;
+        return problem.bins().get(pattern.bin()).own()
+                ? Math.min(most, master.copies()[pattern.bin()])
+                : most;
     }
 
     private static int wanted(int[] demand) {

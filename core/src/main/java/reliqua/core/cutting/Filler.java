@@ -9,9 +9,10 @@ import java.util.random.RandomGenerator;
 import java.util.stream.IntStream;
 
 /**
- * Heuristic for sticks: fills own sticks one after the other with the choice of pieces that leaves least, then buys the
- * shop stick with the lowest price for what it takes up, until nothing is wanted. Piece values are corrected between
- * rounds (pieces that were left over become dearer), after Belov and Scheithauer's sequential value correction.
+ * Heuristic for sticks: fills own sticks one after the other with the choice of pieces that leaves
+ * least, then buys the shop stick with the lowest price for what it takes up, until nothing is
+ * wanted. Piece values are corrected between rounds (pieces that were left over become dearer),
+ * after Belov and Scheithauer's sequential value correction.
  */
 final class Filler {
     private final StickProblem problem;
@@ -22,7 +23,10 @@ final class Filler {
         this.random = random;
     }
 
-    /** The best of so many rounds, beginning from {@code wanted} pieces and {@code copies} left of each bin. */
+    /**
+     * The best of so many rounds, beginning from {@code wanted} pieces and {@code copies} left of
+     * each bin.
+     */
     Packing best(int rounds, int[] wanted, int[] copies) {
         double[] values = lengths();
         Packing best = fill(values, wanted, copies, binOrder(0));
@@ -48,7 +52,9 @@ final class Filler {
         return base;
     }
 
-    /** Its length; pieces the shop cannot give count double, so that own stock goes to them first. */
+    /**
+     * Its length; pieces the shop cannot give count double, so that own stock goes to them first.
+     */
     private double base(int piece) {
         double length = problem.pieces().get(piece).length() + problem.kerf();
         return problem.buyable(piece) ? length : 2 * length;
@@ -71,10 +77,12 @@ final class Filler {
     }
 
     private List<Integer> binOrder(int round) {
-        List<Integer> own = new ArrayList<>(IntStream.range(0, problem.bins().size())
-                .filter(b -> problem.bins().get(b).own())
-                .boxed()
-                .toList());
+        List<Integer> own =
+                new ArrayList<>(
+                        IntStream.range(0, problem.bins().size())
+                                .filter(b -> problem.bins().get(b).own())
+                                .boxed()
+                                .toList());
         Comparator<Integer> bySize = Comparator.comparingLong(this::capacity);
         own.sort(round % 3 == 1 ? bySize.reversed() : bySize);
         if (round % 3 == 2) {
@@ -114,7 +122,8 @@ final class Filler {
         int[][] bySegment = new int[type.segments().size()][left.length];
         for (int s = 0; s < bySegment.length; s++) {
             long capacity = type.segments().get(s).length() + problem.kerf();
-            Frontier frontier = new Frontier(weights(), masked(values, type.allowed()), remaining, capacity);
+            Frontier frontier =
+                    new Frontier(weights(), masked(values, type.allowed()), remaining, capacity);
             frontier.addCounts(capacity, bySegment[s]);
             for (int i = 0; i < remaining.length; i++) {
                 remaining[i] -= bySegment[s][i];

@@ -5,11 +5,12 @@ import java.util.Arrays;
 /**
  * Bounded knapsack for all capacities at once.
  *
- * <p>Problem: maximise the sum of value[i] n[i] with the sum of weight[i] n[i] at most C and n[i] at most bound[i], for
- * every C up to a limit. Steps: take the items one after the other, in binary multiples, and keep only the states
- * (weight, value) that no lighter state equals in value. The kept states are exact, so the best value for C is that of
- * the heaviest state not above C. Time and memory are proportional to items times kept states. Weights are whole
- * numbers of any size: nothing is rounded. Reference: Kellerer, Pferschy, Pisinger, Knapsack Problems, 2004, ch. 3
+ * <p>Problem: maximise the sum of value[i] n[i] with the sum of weight[i] n[i] at most C and n[i]
+ * at most bound[i], for every C up to a limit. Steps: take the items one after the other, in binary
+ * multiples, and keep only the states (weight, value) that no lighter state equals in value. The
+ * kept states are exact, so the best value for C is that of the heaviest state not above C. Time
+ * and memory are proportional to items times kept states. Weights are whole numbers of any size:
+ * nothing is rounded. Reference: Kellerer, Pferschy, Pisinger, Knapsack Problems, 2004, ch. 3
  * (dynamic programming with lists).
  */
 final class Frontier {
@@ -115,7 +116,10 @@ final class Frontier {
         return value[best(capacity)];
     }
 
-    /** Adds how often each item is taken in the best choice within {@code capacity} to {@code counts}. */
+    /**
+     * Adds how often each item is taken in the best choice within {@code capacity} to {@code
+     * counts}.
+     */
     void addCounts(long capacity, int[] counts) {
         for (int node = best(capacity); parent[node] >= 0; node = parent[node]) {
             counts[item[node]] += count[node];

@@ -13,8 +13,9 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * Chooses whole patterns from the known ones with CP-SAT: fewest missing, lowest price, then fewest own sticks opened.
- * One worker and a limit in the solver's own deterministic time, so the same input gives the same answer.
+ * Chooses whole patterns from the known ones with CP-SAT: fewest missing, lowest price, then fewest
+ * own sticks opened. One worker and a limit in the solver's own deterministic time, so the same
+ * input gives the same answer.
  */
 final class IntegerMaster {
     private final StickProblem problem;
@@ -25,7 +26,10 @@ final class IntegerMaster {
         this.moneyStep = moneyStep;
     }
 
-    /** What came of a search: a better packing if one was found, and whether everything was searched. */
+    /**
+     * What came of a search: a better packing if one was found, and whether everything was
+     * searched.
+     */
     record Outcome(Optional<Packing> better, boolean exhausted) {}
 
     /** Looks for a packing better than {@code hint} within the effort (deterministic seconds). */
@@ -33,7 +37,10 @@ final class IntegerMaster {
         return search(patterns, hint, effort, Long.MAX_VALUE);
     }
 
-    /** The same, asking for no more missing than {@code hint} and a price of at most {@code ceiling} millionths. */
+    /**
+     * The same, asking for no more missing than {@code hint} and a price of at most {@code ceiling}
+     * millionths.
+     */
     Outcome below(long ceiling, List<Pattern> patterns, Packing hint, double effort) {
         return search(patterns, hint, effort, ceiling);
     }
@@ -81,7 +88,9 @@ final class IntegerMaster {
         }
         Packing packing = Packing.trimmed(chosen, demand);
         boolean exhausted = status == CpSolverStatus.OPTIMAL;
-        return new Outcome(packing.betterThan(hint, problem) ? Optional.of(packing) : Optional.empty(), exhausted);
+        return new Outcome(
+                packing.betterThan(hint, problem) ? Optional.of(packing) : Optional.empty(),
+                exhausted);
     }
 
     private LinearExprBuilder price(List<Pattern> all, List<IntVar> use) {
@@ -110,10 +119,8 @@ final class IntegerMaster {
             int[] demand,
             Packing hint,
             LinearExprBuilder objective) {
-        long dearest = problem.bins().stream()
-                .mapToLong(b -> b.price() / moneyStep)
-                .max()
-                .orElse(0);
+        long dearest =
+                problem.bins().stream().mapToLong(b -> b.price() / moneyStep).max().orElse(0);
         long shortage = (dearest * problem.pieces().size() + 1) * (all.size() + 1L) * 4;
         LinearExprBuilder allMissing = LinearExpr.newBuilder();
         for (int i = 0; i < demand.length; i++) {

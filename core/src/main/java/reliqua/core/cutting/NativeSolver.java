@@ -4,7 +4,10 @@ import com.google.ortools.Loader;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
-/** Loads the native solver once; where it cannot be loaded the planners go on without it and claim no proof. */
+/**
+ * Loads the native solver once; where it cannot be loaded the planners go on without it and claim
+ * no proof.
+ */
 public final class NativeSolver {
     private static final Logger LOG = LoggerFactory.getLogger(NativeSolver.class);
 
@@ -18,13 +21,17 @@ public final class NativeSolver {
                 Loader.loadNativeLibraries();
                 return true;
             } catch (RuntimeException | LinkageError e) {
-                LOG.warn("The native solver could not be loaded; plans are made by heuristics alone", e);
+                LOG.warn(
+                        "The native solver could not be loaded; plans are made by heuristics alone",
+                        e);
                 return false;
             }
         }
     }
 
-    /** Whether the solver is there; the first call takes about 0.7 s, so make it in the background. */
+    /**
+     * Whether the solver is there; the first call takes about 0.7 s, so make it in the background.
+     */
     public static boolean isLoaded() {
         return Holder.LOADED;
     }

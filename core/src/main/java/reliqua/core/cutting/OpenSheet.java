@@ -3,7 +3,10 @@ package reliqua.core.cutting;
 import java.util.ArrayList;
 import java.util.List;
 
-/** A sheet being filled: its free rectangles, each of which can be cut off by edge-to-edge cuts, and what lies on it. */
+/**
+ * A sheet being filled: its free rectangles, each of which can be cut off by edge-to-edge cuts, and
+ * what lies on it.
+ */
 final class OpenSheet {
     /** A panel (by index) placed with its near corner at x, y. */
     record Placed(int panel, long x, long y, boolean turned) {}
@@ -33,8 +36,16 @@ final class OpenSheet {
         return placed;
     }
 
-    /** The best spot for a panel of this size, or null when there is none: the hot loop of the search. */
-    @org.jspecify.annotations.Nullable Spot best(long width, long length, boolean mayTurn, @org.jspecify.annotations.Nullable Spot soFar) {
+    /**
+     * The best spot for a panel of this size, or null when there is none: the hot loop of the
+     * search.
+     */
+    @org.jspecify.annotations.Nullable
+    Spot best(
+            long width,
+            long length,
+            boolean mayTurn,
+            @org.jspecify.annotations.Nullable Spot soFar) {
         Spot best = soFar;
         for (int r = 0; r < free.size(); r++) {
             best = better(best, spot(r, width, length, false));
@@ -50,26 +61,71 @@ final class OpenSheet {
         return a == null || b != null && b.misfit() < a.misfit() ? b : a;
     }
 
-    private @org.jspecify.annotations.Nullable Spot spot(int r, long width, long length, boolean turned) {
+    private @org.jspecify.annotations.Nullable Spot spot(
+            int r, long width, long length, boolean turned) {
         SheetProblem.Rect rect = free.get(r);
         if (width > rect.width() || length > rect.length()) {
             return null;
         }
-        Spot best = clear(rect, rect.x0(), rect.y0(), width, length)
-                ? new Spot(r, rect.x0(), rect.y0(), width, length, turned, misfit(rect, rect.x0(), rect.y0(), width, length))
-                : null;
+        Spot best =
+                clear(rect, rect.x0(), rect.y0(), width, length)
+                        ? new Spot(
+                                r,
+                                rect.x0(),
+                                rect.y0(),
+                                width,
+                                length,
+                                turned,
+                                misfit(rect, rect.x0(), rect.y0(), width, length))
+                        : null;
         for (SheetProblem.Rect flaw : bin.flaws()) {
             if (flaw.overlaps(rect.x0(), rect.y0(), rect.x1(), rect.y1())) {
-                best = better(best, beside(r, rect, Math.max(flaw.x1(), rect.x0()), rect.y0(), width, length, turned));
-                best = better(best, beside(r, rect, rect.x0(), Math.max(flaw.y1(), rect.y0()), width, length, turned));
-                best = better(best, beside(r, rect, Math.max(flaw.x1(), rect.x0()), Math.max(flaw.y1(), rect.y0()), width, length, turned));
+                best =
+                        better(
+                                best,
+                                beside(
+                                        r,
+                                        rect,
+                                        Math.max(flaw.x1(), rect.x0()),
+                                        rect.y0(),
+                                        width,
+                                        length,
+                                        turned));
+                best =
+                        better(
+                                best,
+                                beside(
+                                        r,
+                                        rect,
+                                        rect.x0(),
+                                        Math.max(flaw.y1(), rect.y0()),
+                                        width,
+                                        length,
+                                        turned));
+                best =
+                        better(
+                                best,
+                                beside(
+                                        r,
+                                        rect,
+                                        Math.max(flaw.x1(), rect.x0()),
+                                        Math.max(flaw.y1(), rect.y0()),
+                                        width,
+                                        length,
+                                        turned));
             }
         }
         return best;
     }
 
     private @org.jspecify.annotations.Nullable Spot beside(
-            int r, SheetProblem.Rect rect, long x, long y, long width, long length, boolean turned) {
+            int r,
+            SheetProblem.Rect rect,
+            long x,
+            long y,
+            long width,
+            long length,
+            boolean turned) {
         return clear(rect, x, y, width, length)
                 ? new Spot(r, x, y, width, length, turned, misfit(rect, x, y, width, length))
                 : null;
@@ -96,7 +152,10 @@ final class OpenSheet {
         return (near < 1e-7 ? 0 : 0.3 + near) + 0.15 * Math.max(across, along) + lost;
     }
 
-    /** Puts a panel on a spot and cuts the rest of its rectangle: first across when {@code acrossFirst}. */
+    /**
+     * Puts a panel on a spot and cuts the rest of its rectangle: first across when {@code
+     * acrossFirst}.
+     */
     void place(int panel, Spot spot, boolean acrossFirst) {
         SheetProblem.Rect rect = free.remove(spot.rect());
         placed.add(new Placed(panel, spot.x(), spot.y(), spot.turned()));

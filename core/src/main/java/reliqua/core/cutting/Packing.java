@@ -4,7 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * A solution of a {@link StickProblem}: the pattern of every stick that is cut, and what stays unplaced.
+ * A solution of a {@link StickProblem}: the pattern of every stick that is cut, and what stays
+ * unplaced.
  *
  * @param patterns one a stick
  * @param missing by piece
@@ -40,7 +41,9 @@ record Packing(List<Pattern> patterns, int[] missing) {
         return mine != theirs ? mine < theirs : opened(problem) < other.opened(problem);
     }
 
-    /** Drops what exceeds the demand, in the order of the patterns, and the sticks left empty by it. */
+    /**
+     * Drops what exceeds the demand, in the order of the patterns, and the sticks left empty by it.
+     */
     static Packing trimmed(List<Pattern> patterns, int[] demand) {
         int[] left = demand.clone();
         List<Pattern> kept = new ArrayList<>();

@@ -7,11 +7,12 @@ import java.util.Optional;
 /**
  * Lists every pattern that a plan below a given cost could use.
  *
- * <p>Under fixed duals every plan costs at least the Lagrangian bound plus, for each pattern it uses, how much that
- * pattern is worth less than the best of its bin (or than its price). So patterns that fall short by more than the gap
- * between the wanted cost and the bound cannot occur. Only patterns that cannot take one more piece are listed: others
- * are covered by them. If no plan of the listed patterns reaches the wanted cost, none exists (Baldacci, Christofides,
- * Mingozzi 2008 use the same argument for routing). Gives up beyond {@link #MOST} patterns.
+ * <p>Under fixed duals every plan costs at least the Lagrangian bound plus, for each pattern it
+ * uses, how much that pattern is worth less than the best of its bin (or than its price). So
+ * patterns that fall short by more than the gap between the wanted cost and the bound cannot occur.
+ * Only patterns that cannot take one more piece are listed: others are covered by them. If no plan
+ * of the listed patterns reaches the wanted cost, none exists (Baldacci, Christofides, Mingozzi
+ * 2008 use the same argument for routing). Gives up beyond {@link #MOST} patterns.
  */
 final class PatternEnumeration {
     private static final int MOST = 5_000;
@@ -37,7 +38,8 @@ final class PatternEnumeration {
      * @param slack wanted cost minus bound, in millionths
      * @param ceiling wanted cost: dearer shop items are left out
      */
-    static Optional<List<Pattern>> within(StickProblem problem, double[] duals, double slack, long ceiling) {
+    static Optional<List<Pattern>> within(
+            StickProblem problem, double[] duals, double slack, long ceiling) {
         PatternEnumeration search = new PatternEnumeration(problem, duals);
         for (int b = 0; b < problem.bins().size(); b++) {
             StickProblem.BinType bin = problem.bins().get(b);
@@ -81,7 +83,15 @@ final class PatternEnumeration {
         return piece(b, s, 0, capacity, counts, left, worth, least);
     }
 
-    private boolean piece(int b, int s, int i, long room, int[][] counts, int[] left, double worth, double least) {
+    private boolean piece(
+            int b,
+            int s,
+            int i,
+            long room,
+            int[][] counts,
+            int[] left,
+            double worth,
+            double least) {
         if (++steps > MOST_STEPS) {
             return false;
         }
@@ -97,7 +107,16 @@ final class PatternEnumeration {
         for (int n = most; n >= 0; n--) {
             counts[s][i] = n;
             left[i] -= n;
-            boolean going = piece(b, s, i + 1, room - n * weight, counts, left, worth + n * duals[i], least);
+            boolean going =
+                    piece(
+                            b,
+                            s,
+                            i + 1,
+                            room - n * weight,
+                            counts,
+                            left,
+                            worth + n * duals[i],
+                            least);
             left[i] += n;
             counts[s][i] = 0;
             if (!going) {
@@ -109,7 +128,9 @@ final class PatternEnumeration {
 
     private boolean isMaximal(StickProblem.BinType bin, long room, int[] left) {
         for (int i = 0; i < left.length; i++) {
-            if (bin.allowed()[i] && left[i] > 0 && problem.pieces().get(i).length() + problem.kerf() <= room) {
+            if (bin.allowed()[i]
+                    && left[i] > 0
+                    && problem.pieces().get(i).length() + problem.kerf() <= room) {
                 return false;
             }
         }

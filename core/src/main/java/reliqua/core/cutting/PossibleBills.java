@@ -3,8 +3,9 @@ package reliqua.core.cutting;
 import java.util.Arrays;
 
 /**
- * Which totals a bill of whole shop items can have: sums of prices. A bound on the money rounds up to the next of them,
- * which closes most gaps, since small bills are few (nothing, one board, two boards...).
+ * Which totals a bill of whole shop items can have: sums of prices. A bound on the money rounds up
+ * to the next of them, which closes most gaps, since small bills are few (nothing, one board, two
+ * boards...).
  */
 final class PossibleBills {
     private static final int MOST = 200_000;

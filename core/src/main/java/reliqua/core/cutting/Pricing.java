@@ -13,12 +13,15 @@ final class Pricing {
 
     Pricing(StickProblem problem) {
         this.problem = problem;
-        this.weights = problem.pieces().stream().mapToLong(p -> p.length() + problem.kerf()).toArray();
+        this.weights =
+                problem.pieces().stream().mapToLong(p -> p.length() + problem.kerf()).toArray();
         for (int b = 0; b < problem.bins().size(); b++) {
             StickProblem.BinType bin = problem.bins().get(b);
             List<Boolean> key = key(bin.allowed());
             alike.computeIfAbsent(key, _ -> new java.util.ArrayList<>()).add(b);
-            long capacity = bin.relaxedLengths().stream().mapToLong(Long::longValue).max().orElse(0) + problem.kerf();
+            long capacity =
+                    bin.relaxedLengths().stream().mapToLong(Long::longValue).max().orElse(0)
+                            + problem.kerf();
             largest.merge(key, capacity, Math::max);
         }
     }
@@ -34,11 +37,17 @@ final class Pricing {
     /** Prices all bins at once; bins with the same allowed pieces share one frontier. */
     Prices price(double[] duals, int[] demand) {
         Frontier[] frontiers = new Frontier[problem.bins().size()];
-        alike.forEach((key, bins) -> {
-            boolean[] allowed = problem.bins().get(bins.getFirst()).allowed();
-            Frontier frontier = new Frontier(weights, Filler.masked(duals, allowed), demand, largest.get(key));
-            bins.forEach(b -> frontiers[b] = frontier);
-        });
+        alike.forEach(
+                (key, bins) -> {
+                    boolean[] allowed = problem.bins().get(bins.getFirst()).allowed();
+                    Frontier frontier =
+                            new Frontier(
+                                    weights,
+                                    Filler.masked(duals, allowed),
+                                    demand,
+                                    largest.get(key));
+                    bins.forEach(b -> frontiers[b] = frontier);
+                });
         return new Prices(duals, frontiers);
     }
 
@@ -80,7 +89,9 @@ final class Pricing {
             return Pattern.of(bin, bySegment, duals.length);
         }
 
-        /** Worths of the pieces, brought down until no shop pattern is worth more than its price. */
+        /**
+         * Worths of the pieces, brought down until no shop pattern is worth more than its price.
+         */
         double[] fairDuals() {
             double factor = factor();
             return java.util.Arrays.stream(duals).map(d -> d * factor).toArray();

@@ -3,15 +3,16 @@ package reliqua.core.cutting;
 /** How long work tells what it is doing and learns that it should stop. */
 public interface Progress {
     /** Reports nothing and is never cancelled. */
-    Progress NONE = new Progress() {
-        @Override
-        public void report(double share, String words) {}
+    Progress NONE =
+            new Progress() {
+                @Override
+                public void report(double share, String words) {}
 
-        @Override
-        public boolean cancelled() {
-            return false;
-        }
-    };
+                @Override
+                public boolean cancelled() {
+                    return false;
+                }
+            };
 
     /** How much is done, from 0 to 1, and what. */
     void report(double share, String words);

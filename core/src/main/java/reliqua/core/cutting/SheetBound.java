@@ -5,10 +5,11 @@ import java.util.List;
 /**
  * A lower bound on what sheets cost, by area.
  *
- * <p>Grow every panel and every sheet by a kerf to the right and upwards: what did not overlap with a kerf between still
- * does not overlap, so grown panels fill at most the grown sheets. A flaw of a sheet, made smaller by a kerf on two
- * sides, is covered by no grown panel. What the own sheets cannot take must be bought, at best at the lowest price per
- * area; and the dearest panel that fits no own sheet needs at least its cheapest sheet.
+ * <p>Grow every panel and every sheet by a kerf to the right and upwards: what did not overlap with
+ * a kerf between still does not overlap, so grown panels fill at most the grown sheets. A flaw of a
+ * sheet, made smaller by a kerf on two sides, is covered by no grown panel. What the own sheets
+ * cannot take must be bought, at best at the lowest price per area; and the dearest panel that fits
+ * no own sheet needs at least its cheapest sheet.
  */
 final class SheetBound {
     private static final double NM2_PER_MM2 = 1e12;
@@ -42,16 +43,20 @@ final class SheetBound {
             }
         }
         double own = problem.own().stream().mapToDouble(this::usable).sum();
-        double rate = problem.shop().stream()
-                .mapToDouble(b -> b.price() / grown(b.width(), b.length()))
-                .min()
-                .orElse(0);
+        double rate =
+                problem.shop().stream()
+                        .mapToDouble(b -> b.price() / grown(b.width(), b.length()))
+                        .min()
+                        .orElse(0);
         double toBuy = onlyShop + Math.max(0, either - own);
         return Math.max(dearest, stepped(toBuy * rate * (1 - 1e-9)));
     }
 
     private double stepped(double bound) {
-        long step = problem.shop().stream().mapToLong(SheetProblem.Bin::price).reduce(0, SheetBound::gcd);
+        long step =
+                problem.shop().stream()
+                        .mapToLong(SheetProblem.Bin::price)
+                        .reduce(0, SheetBound::gcd);
         return step == 0 ? 0 : Math.ceil((bound - 0.5) / step) * step;
     }
 
@@ -70,13 +75,19 @@ final class SheetBound {
         boolean apart = true;
         for (int a = 0; a < flaws.size(); a++) {
             SheetProblem.Rect flaw = inside(flaws.get(a), bin);
-            double core = (double) Math.max(0, flaw.width() - problem.kerf())
-                    * Math.max(0, flaw.length() - problem.kerf())
-                    / NM2_PER_MM2;
+            double core =
+                    (double) Math.max(0, flaw.width() - problem.kerf())
+                            * Math.max(0, flaw.length() - problem.kerf())
+                            / NM2_PER_MM2;
             spoiled += core;
             largest = Math.max(largest, core);
             for (int b = 0; b < a; b++) {
-                apart &= !flaw.overlaps(flaws.get(b).x0(), flaws.get(b).y0(), flaws.get(b).x1(), flaws.get(b).y1());
+                apart &=
+                        !flaw.overlaps(
+                                flaws.get(b).x0(),
+                                flaws.get(b).y0(),
+                                flaws.get(b).x1(),
+                                flaws.get(b).y1());
             }
         }
         return grown(bin.width(), bin.length()) - (apart ? spoiled : largest);

@@ -1,7 +1,6 @@
 package reliqua.core.cutting;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.random.RandomGenerator;
@@ -10,9 +9,10 @@ import java.util.stream.IntStream;
 import reliqua.core.measure.Length;
 
 /**
- * Plans panels on sheets of one thickness by guillotine cuts: builds a layout panel by panel where each fits best, then
- * takes some sheets up again and lays them anew as long as the layout gets no worse (ruin and recreate, after Schrimpf
- * and others 2000). The bound compares areas: panels and sheets grown by a kerf, so it holds for every plan.
+ * Plans panels on sheets of one thickness by guillotine cuts: builds a layout panel by panel where
+ * each fits best, then takes some sheets up again and lays them anew as long as the layout gets no
+ * worse (ruin and recreate, after Schrimpf and others 2000). The bound compares areas: panels and
+ * sheets grown by a kerf, so it holds for every plan.
  */
 final class SheetPlanner {
     private final SheetProblem problem;
@@ -26,10 +26,11 @@ final class SheetPlanner {
         this.problem = problem;
         this.rounds = rounds;
         this.random = RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
-        this.smallest = problem.panels().stream()
-                .mapToLong(p -> Math.min(p.width(), p.length()))
-                .min()
-                .orElse(0);
+        this.smallest =
+                problem.panels().stream()
+                        .mapToLong(p -> Math.min(p.width(), p.length()))
+                        .min()
+                        .orElse(0);
         this.fitsOwn = new boolean[problem.panels().size()];
         this.fitsShop = new boolean[problem.panels().size()];
         for (int i = 0; i < fitsOwn.length; i++) {
@@ -39,7 +40,8 @@ final class SheetPlanner {
     }
 
     private boolean fitsAny(List<SheetProblem.Bin> bins, int panel) {
-        return bins.stream().anyMatch(bin -> spot(new OpenSheet(bin, problem.kerf(), smallest), panel) != null);
+        return bins.stream()
+                .anyMatch(bin -> spot(new OpenSheet(bin, problem.kerf(), smallest), panel) != null);
     }
 
     private OpenSheet.@org.jspecify.annotations.Nullable Spot spot(OpenSheet sheet, int panel) {
@@ -48,7 +50,12 @@ final class SheetPlanner {
     }
 
     /** A layout of all panels, with its worth. */
-    private record Layout(List<List<OpenSheet.Placed>> own, List<OpenSheet> bought, List<Integer> missing, long cost, long boughtArea) {
+    private record Layout(
+            List<List<OpenSheet.Placed>> own,
+            List<OpenSheet> bought,
+            List<Integer> missing,
+            long cost,
+            long boughtArea) {
         boolean noWorseThan(Layout other) {
             if (missing.size() != other.missing.size()) {
                 return missing.size() < other.missing.size();
@@ -58,7 +65,12 @@ final class SheetPlanner {
     }
 
     /** What was found and what is proven, in millionths. */
-    record Result(List<CutPlan.SheetCut> cuts, List<String> missing, long cost, double bound, boolean proven) {}
+    record Result(
+            List<CutPlan.SheetCut> cuts,
+            List<String> missing,
+            long cost,
+            double bound,
+            boolean proven) {}
 
     Result plan(Progress progress) {
         double bound = new SheetBound(problem, fitsOwn, fitsShop).value();
@@ -68,8 +80,13 @@ final class SheetPlanner {
             best = next.noWorseThan(best) ? next : best;
         }
         Layout current = best;
-        for (int round = 0; round < rounds && !closed(best, bound) && !progress.cancelled(); round++) {
-            Layout next = round % 400 == 399 ? layOut(emptyOwn(), shuffled(allPanels(round % 3), 0.6), 0.1) : relaid(current);
+        for (int round = 0;
+                round < rounds && !closed(best, bound) && !progress.cancelled();
+                round++) {
+            Layout next =
+                    round % 400 == 399
+                            ? layOut(emptyOwn(), shuffled(allPanels(round % 3), 0.6), 0.1)
+                            : relaid(current);
             current = next.noWorseThan(current) || round % 400 == 399 ? next : current;
             best = current.noWorseThan(best) ? current : best;
         }
@@ -77,7 +94,8 @@ final class SheetPlanner {
     }
 
     private boolean closed(Layout layout, double bound) {
-        boolean onlyImpossible = layout.missing().stream().noneMatch(i -> fitsOwn[i] || fitsShop[i]);
+        boolean onlyImpossible =
+                layout.missing().stream().noneMatch(i -> fitsOwn[i] || fitsShop[i]);
         return onlyImpossible && layout.cost() <= bound;
     }
 
@@ -87,14 +105,16 @@ final class SheetPlanner {
 
     private List<Integer> allPanels(int order) {
         Comparator<Integer> byOnlyOwn = Comparator.comparing(i -> fitsShop[i]);
-        Comparator<Integer> bySize = Comparator.comparingDouble(i -> {
-            SheetProblem.PanelType p = problem.panels().get(i);
-            return -switch (order) {
-                case 0 -> (double) p.width() * p.length();
-                case 1 -> Math.max(p.width(), p.length());
-                default -> p.width() + p.length();
-            };
-        });
+        Comparator<Integer> bySize =
+                Comparator.comparingDouble(
+                        i -> {
+                            SheetProblem.PanelType p = problem.panels().get(i);
+                            return -switch (order) {
+                                case 0 -> (double) p.width() * p.length();
+                                case 1 -> Math.max(p.width(), p.length());
+                                default -> p.width() + p.length();
+                            };
+                        });
         return IntStream.range(0, problem.panels().size())
                 .boxed()
                 .sorted(byOnlyOwn.thenComparing(bySize))
@@ -119,13 +139,18 @@ final class SheetPlanner {
             own.get(which).forEach(p -> loose.add(p.panel()));
             own.set(which, List.of());
         }
-        loose.sort(Comparator.<Integer, Boolean>comparing(i -> fitsShop[i])
-                .thenComparingDouble(i -> -(double) problem.panels().get(i).width()
-                        * problem.panels().get(i).length()));
+        loose.sort(
+                Comparator.<Integer, Boolean>comparing(i -> fitsShop[i])
+                        .thenComparingDouble(
+                                i ->
+                                        -(double) problem.panels().get(i).width()
+                                                * problem.panels().get(i).length()));
         return layOut(own, shuffled(loose, random.nextDouble()), 0.25 * random.nextDouble());
     }
 
-    /** Lays loose panels on the own sheets that are empty or have been lifted, then on bought ones. */
+    /**
+     * Lays loose panels on the own sheets that are empty or have been lifted, then on bought ones.
+     */
     private Layout layOut(List<List<OpenSheet.Placed>> own, List<Integer> loose, double noise) {
         List<OpenSheet> open = new ArrayList<>();
         for (int b = 0; b < own.size(); b++) {
@@ -148,7 +173,11 @@ final class SheetPlanner {
             }
         }
         long cost = bought.stream().mapToLong(s -> s.bin().price()).sum();
-        long area = bought.stream().flatMap(s -> s.placed().stream()).mapToLong(p -> area(p.panel())).sum();
+        long area =
+                bought.stream()
+                        .flatMap(s -> s.placed().stream())
+                        .mapToLong(p -> area(p.panel()))
+                        .sum();
         return new Layout(filled, bought, missing, cost, area);
     }
 
@@ -182,10 +211,16 @@ final class SheetPlanner {
     }
 
     private boolean buy(int panel, List<OpenSheet> bought) {
-        List<SheetProblem.Bin> fitting = problem.shop().stream()
-                .filter(bin -> spot(new OpenSheet(bin, problem.kerf(), smallest), panel) != null)
-                .sorted(Comparator.comparingDouble(bin -> bin.price() / ((double) bin.width() * bin.length())))
-                .toList();
+        List<SheetProblem.Bin> fitting =
+                problem.shop().stream()
+                        .filter(
+                                bin ->
+                                        spot(new OpenSheet(bin, problem.kerf(), smallest), panel)
+                                                != null)
+                        .sorted(
+                                Comparator.comparingDouble(
+                                        bin -> bin.price() / ((double) bin.width() * bin.length())))
+                        .toList();
         if (fitting.isEmpty()) {
             return false;
         }
@@ -200,7 +235,9 @@ final class SheetPlanner {
         for (int b = 0; b < layout.own().size(); b++) {
             if (!layout.own().get(b).isEmpty()) {
                 SheetProblem.Bin bin = problem.own().get(b);
-                cuts.add(new CutPlan.SheetCut(bin.source(), bin.copy(), placed(layout.own().get(b))));
+                cuts.add(
+                        new CutPlan.SheetCut(
+                                bin.source(), bin.copy(), placed(layout.own().get(b))));
             }
         }
         for (SheetProblem.Bin item : problem.shop()) {
@@ -211,15 +248,21 @@ final class SheetPlanner {
                 }
             }
         }
-        List<String> missing = layout.missing().stream().map(i -> problem.panels().get(i).id()).toList();
+        List<String> missing =
+                layout.missing().stream().map(i -> problem.panels().get(i).id()).toList();
         boolean proven = closed(layout, bound);
         return new Result(cuts, missing, layout.cost(), Math.min(bound, layout.cost()), proven);
     }
 
     private List<CutPlan.PlacedPanel> placed(List<OpenSheet.Placed> placed) {
         return placed.stream()
-                .map(p -> new CutPlan.PlacedPanel(
-                        problem.panels().get(p.panel()).id(), new Length(p.x()), new Length(p.y()), p.turned()))
+                .map(
+                        p ->
+                                new CutPlan.PlacedPanel(
+                                        problem.panels().get(p.panel()).id(),
+                                        new Length(p.x()),
+                                        new Length(p.y()),
+                                        p.turned()))
                 .toList();
     }
 }

@@ -7,7 +7,8 @@ import java.util.Map;
 import reliqua.core.measure.Length;
 
 /**
- * The sheets and panels of one thickness, in plain numbers: lengths in nanometres, prices in millionths.
+ * The sheets and panels of one thickness, in plain numbers: lengths in nanometres, prices in
+ * millionths.
  *
  * @param kerf kerf
  * @param panels wanted panels, one entry each
@@ -40,44 +41,61 @@ record SheetProblem(long kerf, List<PanelType> panels, List<Bin> own, List<Bin> 
     static List<SheetProblem> split(CutJob job) {
         Map<Length, List<CutJob.Panel>> byThickness = new LinkedHashMap<>();
         for (CutJob.Panel panel : job.panels()) {
-            byThickness
-                    .computeIfAbsent(panel.thickness(), _ -> new ArrayList<>())
-                    .add(panel);
+            byThickness.computeIfAbsent(panel.thickness(), _ -> new ArrayList<>()).add(panel);
         }
         return byThickness.entrySet().stream()
                 .map(e -> ofThickness(job, e.getKey(), e.getValue()))
                 .toList();
     }
 
-    private static SheetProblem ofThickness(CutJob job, Length thickness, List<CutJob.Panel> wanted) {
+    private static SheetProblem ofThickness(
+            CutJob job, Length thickness, List<CutJob.Panel> wanted) {
         List<PanelType> panels = new ArrayList<>();
         for (CutJob.Panel panel : wanted) {
             for (int n = 0; n < panel.quantity(); n++) {
-                panels.add(new PanelType(
-                        panel.id(), panel.width().nm(), panel.length().nm(), panel.turn()));
+                panels.add(
+                        new PanelType(
+                                panel.id(), panel.width().nm(), panel.length().nm(), panel.turn()));
             }
         }
         List<Bin> own = new ArrayList<>();
         for (CutJob.OwnSheet sheet : job.sheets()) {
             if (sheet.thickness().equals(thickness)) {
-                List<Rect> flaws = sheet.flaws().stream()
-                        .map(f -> new Rect(
-                                f.x().nm(),
-                                f.y().nm(),
-                                f.x().plus(f.width()).nm(),
-                                f.y().plus(f.length()).nm()))
-                        .toList();
+                List<Rect> flaws =
+                        sheet.flaws().stream()
+                                .map(
+                                        f ->
+                                                new Rect(
+                                                        f.x().nm(),
+                                                        f.y().nm(),
+                                                        f.x().plus(f.width()).nm(),
+                                                        f.y().plus(f.length()).nm()))
+                                .toList();
                 for (int copy = 1; copy <= sheet.quantity(); copy++) {
-                    own.add(new Bin(
-                            sheet.id(), copy, sheet.width().nm(), sheet.length().nm(), flaws, 0));
+                    own.add(
+                            new Bin(
+                                    sheet.id(),
+                                    copy,
+                                    sheet.width().nm(),
+                                    sheet.length().nm(),
+                                    flaws,
+                                    0));
                 }
             }
         }
-        List<Bin> shop = job.shop().stream()
-                .filter(i -> i.sheet() && i.thickness().equals(thickness))
-                .map(i -> new Bin(
-                        i.id(), 0, i.width().nm(), i.length().nm(), List.of(), i.price().micros()))
-                .toList();
+        List<Bin> shop =
+                job.shop().stream()
+                        .filter(i -> i.sheet() && i.thickness().equals(thickness))
+                        .map(
+                                i ->
+                                        new Bin(
+                                                i.id(),
+                                                0,
+                                                i.width().nm(),
+                                                i.length().nm(),
+                                                List.of(),
+                                                i.price().micros()))
+                        .toList();
         return new SheetProblem(job.kerf().nm(), List.copyOf(panels), List.copyOf(own), shop);
     }
 }

@@ -6,7 +6,10 @@ import java.util.List;
 import java.util.stream.IntStream;
 import reliqua.core.measure.Length;
 
-/** Lays a packing out on real sticks: longest pieces first from the marked end, so that the left-over is in one piece. */
+/**
+ * Lays a packing out on real sticks: longest pieces first from the marked end, so that the
+ * left-over is in one piece.
+ */
 final class StickLayout {
     private final StickProblem problem;
 
@@ -21,8 +24,7 @@ final class StickLayout {
         }
         int[] missing = packing.missing().clone();
         List<Pattern> patterns = new ArrayList<>(packing.patterns());
-        int[] unused =
-                problem.bins().stream().mapToInt(b -> b.copies().size()).toArray();
+        int[] unused = problem.bins().stream().mapToInt(b -> b.copies().size()).toArray();
         patterns.forEach(p -> unused[p.bin()] -= problem.bins().get(p.bin()).own() ? 1 : 0);
         for (int b = 0; b < unused.length; b++) {
             int segments = problem.bins().get(b).segments().size();
@@ -52,7 +54,9 @@ final class StickLayout {
     private boolean roomFor(Pattern pattern, StickProblem.BinType bin, int segment, int piece) {
         long used = problem.pieces().get(piece).length();
         for (int i = 0; i < problem.size(); i++) {
-            used += pattern.bySegment()[segment][i] * (problem.pieces().get(i).length() + problem.kerf());
+            used +=
+                    pattern.bySegment()[segment][i]
+                            * (problem.pieces().get(i).length() + problem.kerf());
         }
         return used <= bin.segments().get(segment).length();
     }
@@ -74,7 +78,8 @@ final class StickLayout {
             long at = bin.segments().get(s).start();
             for (int i : longestFirst()) {
                 for (int n = 0; n < pattern.bySegment()[s][i]; n++) {
-                    placed.add(new CutPlan.PlacedPiece(problem.pieces().get(i).id(), new Length(at)));
+                    placed.add(
+                            new CutPlan.PlacedPiece(problem.pieces().get(i).id(), new Length(at)));
                     at += problem.pieces().get(i).length() + problem.kerf();
                 }
             }

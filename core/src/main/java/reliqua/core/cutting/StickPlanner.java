@@ -6,11 +6,13 @@ import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 
 /**
- * Plans the sticks of one section: heuristics for a first plan, column generation for a proven bound, diving and an
- * integer program for the plan, in that order and only as far as needed. Deterministic for a seed.
+ * Plans the sticks of one section: heuristics for a first plan, column generation for a proven
+ * bound, diving and an integer program for the plan, in that order and only as far as needed.
+ * Deterministic for a seed.
  */
 final class StickPlanner {
     private static final int DIVES = 3;
+
     /** Share of the integer solver's effort that goes to the patterns known so far. */
     private static final double SOME = 0.2;
 
@@ -28,13 +30,13 @@ final class StickPlanner {
         this.settings = settings;
         this.random = RandomGeneratorFactory.of("L64X128MixRandom").create(settings.seed());
         this.filler = new Filler(problem, random);
-        this.bills = new PossibleBills(
-                problem.bins().stream().mapToLong(StickProblem.BinType::price).toArray());
+        this.bills =
+                new PossibleBills(
+                        problem.bins().stream().mapToLong(StickProblem.BinType::price).toArray());
     }
 
     Result plan(Progress progress) {
-        int[] copies =
-                problem.bins().stream().mapToInt(b -> b.copies().size()).toArray();
+        int[] copies = problem.bins().stream().mapToInt(b -> b.copies().size()).toArray();
         Packing best = filler.best(proven() ? rounds() : 2, problem.demands(), copies);
         double bound = 0;
         if (!closed(best, bound) && proven() && NativeSolver.isLoaded()) {
@@ -52,7 +54,10 @@ final class StickPlanner {
         return problem.size() > 50 ? 4 : 14;
     }
 
-    /** Nothing better exists: the cost meets the bound, and what is missing cannot be held by any stick. */
+    /**
+     * Nothing better exists: the cost meets the bound, and what is missing cannot be held by any
+     * stick.
+     */
     private boolean closed(Packing best, double bound) {
         return best.cost(problem) <= rounded(bound) && onlyImpossibleMissing(best);
     }
@@ -80,7 +85,8 @@ final class StickPlanner {
             first.patterns().forEach(master::add);
             proof.total = master.solve(progress);
             Packing best = search(master, first, proof, progress);
-            return new Result(best, Math.min(best.cost(problem), proof.bound(best)), proof.closes(best));
+            return new Result(
+                    best, Math.min(best.cost(problem), proof.bound(best)), proof.closes(best));
         }
     }
 
@@ -105,20 +111,31 @@ final class StickPlanner {
     }
 
     private Packing proveOrImprove(
-            ColumnGeneration master, IntegerMaster integer, Packing first, Proof proof, double[] duals) {
+            ColumnGeneration master,
+            IntegerMaster integer,
+            Packing first,
+            Proof proof,
+            double[] duals) {
         Packing best = first;
         if (!proof.closes(best) && proof.fewestMissing(best)) {
             best = exhausted(integer, best, proof, duals);
         }
         if (!proof.closes(best)) {
-            best = integer.improve(List.copyOf(master.patterns()), best, SOME * settings.solverEffort())
-                    .better()
-                    .orElse(best);
+            best =
+                    integer.improve(
+                                    List.copyOf(master.patterns()),
+                                    best,
+                                    SOME * settings.solverEffort())
+                            .better()
+                            .orElse(best);
         }
         return best;
     }
 
-    /** Tries all patterns that a cheaper plan could use; either finds one, or proves there is none, or gives up. */
+    /**
+     * Tries all patterns that a cheaper plan could use; either finds one, or proves there is none,
+     * or gives up.
+     */
     private Packing exhausted(IntegerMaster integer, Packing first, Proof proof, double[] duals) {
         Packing best = first;
         while (!proof.closes(best) && !proof.tried(best)) {
@@ -127,7 +144,8 @@ final class StickPlanner {
             if (patterns.isEmpty()) {
                 return best;
             }
-            IntegerMaster.Outcome outcome = integer.below(ceiling, patterns.get(), best, settings.solverEffort());
+            IntegerMaster.Outcome outcome =
+                    integer.below(ceiling, patterns.get(), best, settings.solverEffort());
             proof.exhausted = outcome.exhausted();
             if (outcome.better().isEmpty() || outcome.exhausted()) {
                 return outcome.better().orElse(best);
@@ -137,11 +155,14 @@ final class StickPlanner {
         return best;
     }
 
-    private Optional<List<Pattern>> candidates(Proof proof, Packing best, long ceiling, double[] duals) {
+    private Optional<List<Pattern>> candidates(
+            Proof proof, Packing best, long ceiling, double[] duals) {
         return PatternEnumeration.within(problem, duals, ceiling - proof.raw(best), ceiling);
     }
 
-    /** Tries all patterns that a plan without buying could use, where the heap has length enough. */
+    /**
+     * Tries all patterns that a plan without buying could use, where the heap has length enough.
+     */
     private Packing withoutBuying(Packing first) {
         Pricing.Prices byLength = new Pricing(problem).price(lengthDuals(), problem.demands());
         int[] copies = problem.bins().stream().mapToInt(b -> b.copies().size()).toArray();
@@ -150,22 +171,28 @@ final class StickPlanner {
             return first;
         }
         return PatternEnumeration.within(problem, byLength.fairDuals(), -bound, 0)
-                .flatMap(p -> new IntegerMaster(problem, bills.step()).below(0, p, first, settings.solverEffort()).better())
+                .flatMap(
+                        p ->
+                                new IntegerMaster(problem, bills.step())
+                                        .below(0, p, first, settings.solverEffort())
+                                        .better())
                 .orElse(first);
     }
 
     /** Worth by length, for heaps that might do without buying: then waste is what must not be. */
     private double[] lengthDuals() {
-        double dearest = problem.bins().stream().mapToLong(StickProblem.BinType::price).max().orElse(0);
-        double longest = problem.pieces().stream().mapToLong(StickProblem.PieceType::length).max().orElse(1);
+        double dearest =
+                problem.bins().stream().mapToLong(StickProblem.BinType::price).max().orElse(0);
+        double longest =
+                problem.pieces().stream().mapToLong(StickProblem.PieceType::length).max().orElse(1);
         return problem.pieces().stream()
                 .mapToDouble(p -> dearest * (p.length() + problem.kerf()) / longest)
                 .toArray();
     }
 
     /**
-     * What the linear program says of whole plans. A missing piece counts as {@code shortage}, which is more than buying
-     * every buyable piece alone, so fewer missing always wins.
+     * What the linear program says of whole plans. A missing piece counts as {@code shortage},
+     * which is more than buying every buyable piece alone, so fewer missing always wins.
      */
     private final class Proof {
         private final double allAlone;
@@ -195,7 +222,8 @@ final class StickPlanner {
         }
 
         private boolean fewestMissing(Packing packing) {
-            return packing.unplaced() == 0 || packing.unplaced() <= Math.ceil((total - allAlone) / shortage - 1e-9);
+            return packing.unplaced() == 0
+                    || packing.unplaced() <= Math.ceil((total - allAlone) / shortage - 1e-9);
         }
 
         /** Whether a packing of this cost has been tried before; notes it. */

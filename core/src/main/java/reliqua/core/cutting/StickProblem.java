@@ -7,8 +7,8 @@ import java.util.Map;
 import reliqua.core.measure.Length;
 
 /**
- * The sticks and pieces of one section, in plain numbers for the planners: lengths in nanometres, prices in millionths.
- * Own sticks of the same description are one bin type with several copies.
+ * The sticks and pieces of one section, in plain numbers for the planners: lengths in nanometres,
+ * prices in millionths. Own sticks of the same description are one bin type with several copies.
  *
  * @param kerf kerf
  * @param pieces wanted pieces
@@ -70,11 +70,12 @@ record StickProblem(long kerf, List<PieceType> pieces, List<BinType> bins) {
         double[] prices = new double[pieces.size()];
         for (int i = 0; i < prices.length; i++) {
             int piece = i;
-            prices[i] = bins.stream()
-                    .filter(b -> !b.own() && b.holds(piece, pieces.get(piece).length()))
-                    .mapToLong(BinType::price)
-                    .min()
-                    .orElse(otherwise);
+            prices[i] =
+                    bins.stream()
+                            .filter(b -> !b.own() && b.holds(piece, pieces.get(piece).length()))
+                            .mapToLong(BinType::price)
+                            .min()
+                            .orElse(otherwise);
         }
         return prices;
     }
@@ -88,7 +89,8 @@ record StickProblem(long kerf, List<PieceType> pieces, List<BinType> bins) {
         Map<List<Length>, List<CutJob.Piece>> bySection = new LinkedHashMap<>();
         for (CutJob.Piece piece : job.pieces()) {
             bySection
-                    .computeIfAbsent(List.of(piece.thickness(), piece.width()), _ -> new ArrayList<>())
+                    .computeIfAbsent(
+                            List.of(piece.thickness(), piece.width()), _ -> new ArrayList<>())
                     .add(piece);
         }
         return bySection.values().stream().map(pieces -> ofSection(job, pieces)).toList();
@@ -97,19 +99,25 @@ record StickProblem(long kerf, List<PieceType> pieces, List<BinType> bins) {
     private static StickProblem ofSection(CutJob job, List<CutJob.Piece> wanted) {
         Length thickness = wanted.getFirst().thickness();
         Length width = wanted.getFirst().width();
-        List<PieceType> pieces = wanted.stream()
-                .map(p -> new PieceType(
-                        p.id(),
-                        p.length().nm(),
-                        p.quantity(),
-                        p.maxBow().map(b -> (double) b.nm()).orElse(Double.POSITIVE_INFINITY)))
-                .toList();
+        List<PieceType> pieces =
+                wanted.stream()
+                        .map(
+                                p ->
+                                        new PieceType(
+                                                p.id(),
+                                                p.length().nm(),
+                                                p.quantity(),
+                                                p.maxBow()
+                                                        .map(b -> (double) b.nm())
+                                                        .orElse(Double.POSITIVE_INFINITY)))
+                        .toList();
         long kerf = job.kerf().nm();
         Map<List<Object>, BinType> own = new LinkedHashMap<>();
         for (CutJob.OwnStick stick : job.sticks()) {
             if (stick.thickness().equals(thickness) && stick.width().equals(width)) {
                 BinType bin = ownBin(stick, pieces, kerf);
-                List<Object> alike = List.of(bin.segments(), bin.relaxedLengths(), boxed(bin.allowed()));
+                List<Object> alike =
+                        List.of(bin.segments(), bin.relaxedLengths(), boxed(bin.allowed()));
                 own.merge(alike, bin, StickProblem::joined);
             }
         }
@@ -117,13 +125,14 @@ record StickProblem(long kerf, List<PieceType> pieces, List<BinType> bins) {
         for (CutJob.ShopItem item : job.shop()) {
             if (!item.sheet() && item.thickness().equals(thickness) && item.width().equals(width)) {
                 long length = item.length().nm();
-                bins.add(new BinType(
-                        List.of(),
-                        item.id(),
-                        item.price().micros(),
-                        List.of(new Segment(0, length)),
-                        List.of(length),
-                        allTrue(pieces.size())));
+                bins.add(
+                        new BinType(
+                                List.of(),
+                                item.id(),
+                                item.price().micros(),
+                                List.of(new Segment(0, length)),
+                                List.of(length),
+                                allTrue(pieces.size())));
             }
         }
         return new StickProblem(kerf, pieces, List.copyOf(bins));
@@ -135,9 +144,10 @@ record StickProblem(long kerf, List<PieceType> pieces, List<BinType> bins) {
         long length = stick.length().nm();
         long at = 0;
         long kept = 0;
-        List<CutJob.Stretch> flaws = stick.flaws().stream()
-                .sorted(java.util.Comparator.comparing(CutJob.Stretch::from))
-                .toList();
+        List<CutJob.Stretch> flaws =
+                stick.flaws().stream()
+                        .sorted(java.util.Comparator.comparing(CutJob.Stretch::from))
+                        .toList();
         for (int i = 0; i <= flaws.size(); i++) {
             long end = i < flaws.size() ? Math.min(flaws.get(i).from().nm(), length) : length;
             if (end > at) {
@@ -155,13 +165,15 @@ record StickProblem(long kerf, List<PieceType> pieces, List<BinType> bins) {
         boolean[] allowed = new boolean[pieces.size()];
         for (int i = 0; i < allowed.length; i++) {
             double ratio = (double) pieces.get(i).length() / length;
-            allowed[i] = ratio <= 1 && stick.bow().nm() * ratio * ratio <= pieces.get(i).maxBow() + 1;
+            allowed[i] =
+                    ratio <= 1 && stick.bow().nm() * ratio * ratio <= pieces.get(i).maxBow() + 1;
         }
         List<Copy> copies = new ArrayList<>();
         for (int copy = 1; copy <= stick.quantity(); copy++) {
             copies.add(new Copy(stick.id(), copy));
         }
-        return new BinType(copies, stick.id(), 0, List.copyOf(segments), List.copyOf(relaxed), allowed);
+        return new BinType(
+                copies, stick.id(), 0, List.copyOf(segments), List.copyOf(relaxed), allowed);
     }
 
     private static BinType joined(BinType a, BinType b) {

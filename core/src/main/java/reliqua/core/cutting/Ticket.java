@@ -53,6 +53,7 @@ public record Ticket(String source, int copy, boolean bought, Material material,
 
     /** Whether the pieces lie one behind the other. */
     public boolean isLinear() {
-        return material instanceof reliqua.core.stock.Stick || material instanceof reliqua.core.stock.Roofing;
+        return material instanceof reliqua.core.stock.Stick
+                || material instanceof reliqua.core.stock.Roofing;
     }
 }

@@ -18,7 +18,12 @@ import reliqua.core.measure.Money;
  * @param remark what the planner wants said; may be empty
  */
 public record WorkPlan(
-        List<Ticket> tickets, List<Part> missing, Money cost, Money lowerBound, boolean proven, String remark) {
+        List<Ticket> tickets,
+        List<Part> missing,
+        Money cost,
+        Money lowerBound,
+        boolean proven,
+        String remark) {
     /** Copies the lists. */
     public WorkPlan {
         tickets = List.copyOf(tickets);
@@ -28,8 +33,17 @@ public record WorkPlan(
     /** The ticket a part comes from. */
     public Optional<Ticket> ticketOf(String mark) {
         return tickets.stream()
-                .filter(t -> t.cuts().stream()
-                        .anyMatch(c -> c.parts().stream().anyMatch(p -> p.mark().equals(mark))))
+                .filter(
+                        t ->
+                                t.cuts().stream()
+                                        .anyMatch(
+                                                c ->
+                                                        c.parts().stream()
+                                                                .anyMatch(
+                                                                        p ->
+                                                                                p.mark()
+                                                                                        .equals(
+                                                                                                mark))))
                 .findFirst();
     }
 
@@ -37,8 +51,11 @@ public record WorkPlan(
     public Map<String, Integer> bought() {
         return tickets.stream()
                 .filter(Ticket::bought)
-                .collect(Collectors.groupingBy(
-                        Ticket::source, java.util.TreeMap::new, Collectors.summingInt(_ -> 1)));
+                .collect(
+                        Collectors.groupingBy(
+                                Ticket::source,
+                                java.util.TreeMap::new,
+                                Collectors.summingInt(_ -> 1)));
     }
 
     /** How many cuts the saw and the snips make, about: one a piece. */

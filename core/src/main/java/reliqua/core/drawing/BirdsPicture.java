@@ -8,13 +8,37 @@ import reliqua.core.flock.Needs;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
 
-/** The birds to scale: shoulder to shoulder on the roost they need, and on the floor they need, with their nests. */
+/**
+ * The birds to scale: shoulder to shoulder on the roost they need, and on the floor they need, with
+ * their nests.
+ */
 public final class BirdsPicture {
     private static final double[][] HEN = {
-        {-0.50, -0.95}, {-0.40, -0.72}, {-0.12, -0.62}, {0.10, -0.68}, {0.20, -0.88}, {0.26, -1.0}, {0.38, -1.0},
-        {0.44, -0.93}, {0.53, -0.89}, {0.43, -0.86}, {0.38, -0.70}, {0.34, -0.48}, {0.20, -0.30}, {0.08, -0.24},
-        {0.08, -0.02}, {0.16, 0.0}, {0.02, 0.0}, {0.02, -0.23}, {-0.06, -0.24}, {-0.06, -0.02}, {0.02, 0.0},
-        {-0.12, 0.0}, {-0.12, -0.26}, {-0.32, -0.38}, {-0.46, -0.62}
+        {-0.50, -0.95},
+        {-0.40, -0.72},
+        {-0.12, -0.62},
+        {0.10, -0.68},
+        {0.20, -0.88},
+        {0.26, -1.0},
+        {0.38, -1.0},
+        {0.44, -0.93},
+        {0.53, -0.89},
+        {0.43, -0.86},
+        {0.38, -0.70},
+        {0.34, -0.48},
+        {0.20, -0.30},
+        {0.08, -0.24},
+        {0.08, -0.02},
+        {0.16, 0.0},
+        {0.02, 0.0},
+        {0.02, -0.23},
+        {-0.06, -0.24},
+        {-0.06, -0.02},
+        {0.02, 0.0},
+        {-0.12, 0.0},
+        {-0.12, -0.26},
+        {-0.32, -0.38},
+        {-0.46, -0.62}
     };
     private static final double PLANK = 60;
 
@@ -65,7 +89,13 @@ public final class BirdsPicture {
     }
 
     private static void floor(
-            Flock flock, Needs needs, Tape tape, Picture.Sketch sketch, double width, double deep, double top) {
+            Flock flock,
+            Needs needs,
+            Tape tape,
+            Picture.Sketch sketch,
+            double width,
+            double deep,
+            double top) {
         sketch.rectangle(0, top, width, top + deep, Ink.SHEET, Ink.WOOD_EDGE, "");
         List<BirdClass> all = new ArrayList<>(birds(flock, true));
         all.addAll(birds(flock, false));
@@ -73,7 +103,8 @@ public final class BirdsPicture {
         int rows = Math.max(1, Math.ceilDiv(all.size(), columns));
         for (int n = 0; n < all.size(); n++) {
             double x = width * (n % columns + 0.5) / columns;
-            double y = top + deep * (n / columns + 0.5) / rows + all.get(n).standing().toMm() * 0.45;
+            double y =
+                    top + deep * (n / columns + 0.5) / rows + all.get(n).standing().toMm() * 0.45;
             bird(sketch, x, y, all.get(n).standing().toMm() * 0.9, true);
         }
         String words = Words.say("birds.floor", tape.say(needs.floor()), all.size());
@@ -83,18 +114,34 @@ public final class BirdsPicture {
         for (int n = 0; n < needs.nests(); n++) {
             double left = x + n * side;
             double bottom = top + deep;
-            sketch.rectangle(left, bottom - needs.nestHeight().toMm(), left + side, bottom, Ink.SHEET_SIDE, Ink.WOOD_EDGE, "");
-            sketch.rectangle(left, bottom - Needs.NEST_LIP.toMm(), left + side, bottom, Ink.WOOD, Ink.WOOD_EDGE, "");
+            sketch.rectangle(
+                    left,
+                    bottom - needs.nestHeight().toMm(),
+                    left + side,
+                    bottom,
+                    Ink.SHEET_SIDE,
+                    Ink.WOOD_EDGE,
+                    "");
+            sketch.rectangle(
+                    left,
+                    bottom - Needs.NEST_LIP.toMm(),
+                    left + side,
+                    bottom,
+                    Ink.WOOD,
+                    Ink.WOOD_EDGE,
+                    "");
         }
         if (needs.nests() > 0) {
             String nests = Words.say("birds.nests", needs.nests(), tape.say(needs.nestSide()));
-            sketch.label(x, top + deep, nests, Picture.Size.BODY, Picture.Anchor.LEFT, Ink.SOFT, 19);
+            sketch.label(
+                    x, top + deep, nests, Picture.Size.BODY, Picture.Anchor.LEFT, Ink.SOFT, 19);
         }
         sketch.reach(new Picture.Point(0, top + deep + 190));
         sketch.reach(new Picture.Point(x + Math.max(needs.nests() * side, 500), top));
     }
 
-    private static void bird(Picture.Sketch sketch, double x, double feet, double tall, boolean here) {
+    private static void bird(
+            Picture.Sketch sketch, double x, double feet, double tall, boolean here) {
         List<Picture.Point> outline = new ArrayList<>();
         for (double[] corner : HEN) {
             outline.add(new Picture.Point(x + corner[0] * tall * 0.72, feet + corner[1] * tall));

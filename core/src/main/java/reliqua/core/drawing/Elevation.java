@@ -49,11 +49,12 @@ public final class Elevation {
     }
 
     private Picture draw() {
-        List<Part> parts = coop.parts().stream()
-                .filter(p -> p.role() != Role.APRON || view == View.PLAN)
-                .filter(p -> view != View.PLAN || !hidesThePlan(p))
-                .sorted(Comparator.comparing(this::nearness))
-                .toList();
+        List<Part> parts =
+                coop.parts().stream()
+                        .filter(p -> p.role() != Role.APRON || view == View.PLAN)
+                        .filter(p -> view != View.PLAN || !hidesThePlan(p))
+                        .sorted(Comparator.comparing(this::nearness))
+                        .toList();
         for (Part part : parts) {
             if (lit.isEmpty() || !lit.contains(part.mark())) {
                 part(part);
@@ -83,8 +84,14 @@ public final class Elevation {
     }
 
     private void part(Part part) {
-        Ink fill = lit.contains(part.mark()) ? Ink.CHOSEN : lit.isEmpty() ? Inks.fill(part) : Ink.PAPER;
-        Ink edge = lit.isEmpty() ? Inks.edge(part) : lit.contains(part.mark()) ? Ink.INK : Ink.HAIRLINE;
+        Ink fill =
+                lit.contains(part.mark())
+                        ? Ink.CHOSEN
+                        : lit.isEmpty() ? Inks.fill(part) : Ink.PAPER;
+        Ink edge =
+                lit.isEmpty()
+                        ? Inks.edge(part)
+                        : lit.contains(part.mark()) ? Ink.INK : Ink.HAIRLINE;
         List<Picture.Point> outline = outline(part.solid());
         List<List<Picture.Point>> holes = holes(part.solid());
         sketch.area(outline, holes, fill, edge, part.mark());
@@ -119,9 +126,7 @@ public final class Elevation {
     }
 
     private static List<Picture.Point> points(List<Corner> corners) {
-        return corners.stream()
-                .map(c -> new Picture.Point(c.u().toMm(), -c.v().toMm()))
-                .toList();
+        return corners.stream().map(c -> new Picture.Point(c.u().toMm(), -c.v().toMm())).toList();
     }
 
     private void dimensions() {
@@ -151,7 +156,8 @@ public final class Elevation {
         sketch.line(from, y, to, y, Ink.INK, false);
         sketch.line(from, y - TICK, from, y + TICK, Ink.INK, false);
         sketch.line(to, y - TICK, to, y + TICK, Ink.INK, false);
-        sketch.label((from + to) / 2, y, words, Picture.Size.BODY, Picture.Anchor.MIDDLE, Ink.INK, 17);
+        sketch.label(
+                (from + to) / 2, y, words, Picture.Size.BODY, Picture.Anchor.MIDDLE, Ink.INK, 17);
         sketch.reach(new Picture.Point(from, y + 170));
     }
 

@@ -11,7 +11,8 @@ public final class Inks {
     public static Ink fill(Part part) {
         return switch (part) {
             case Part.StickPart _ -> Ink.WOOD;
-            case Part.PanelPart panel -> panel.role() == Role.DOOR_LEAF ? Ink.SHEET_SIDE : Ink.SHEET;
+            case Part.PanelPart panel ->
+                    panel.role() == Role.DOOR_LEAF ? Ink.SHEET_SIDE : Ink.SHEET;
             case Part.RoofPart _ -> Ink.METAL;
             case Part.MeshPart _ -> Ink.MESH;
         };

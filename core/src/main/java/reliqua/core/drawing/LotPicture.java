@@ -9,7 +9,10 @@ import reliqua.core.stock.Roofing;
 import reliqua.core.stock.Sheet;
 import reliqua.core.stock.Stick;
 
-/** One thing of the heap as it lies in the rack, all to one scale: flaws hatched, bow drawn four times too large. */
+/**
+ * One thing of the heap as it lies in the rack, all to one scale: flaws hatched, bow drawn four
+ * times too large.
+ */
 public final class LotPicture {
     private static final double BOW = 4;
     private static final int STEPS = 12;
@@ -21,10 +24,16 @@ public final class LotPicture {
     public static Picture of(Material material) {
         return switch (material) {
             case Stick s -> stick(s);
-            case Sheet s -> sheet(s.length().toMm(), s.width().toMm(), s.flaws(), Ink.SHEET, Ink.WOOD_EDGE);
+            case Sheet s ->
+                    sheet(s.length().toMm(), s.width().toMm(), s.flaws(), Ink.SHEET, Ink.WOOD_EDGE);
             case Roofing r -> roofing(r);
             case Mesh m ->
-                sheet(Math.min(m.length().toMm(), 3600), m.width().toMm(), List.of(), Ink.MESH, Ink.METAL_EDGE);
+                    sheet(
+                            Math.min(m.length().toMm(), 3600),
+                            m.width().toMm(),
+                            List.of(),
+                            Ink.MESH,
+                            Ink.METAL_EDGE);
         };
     }
 
@@ -43,13 +52,22 @@ public final class LotPicture {
         List<Picture.Point> outline = new ArrayList<>(upper);
         outline.addAll(lower);
         sketch.area(outline, List.of(), Ink.WOOD, Ink.WOOD_EDGE, "");
-        stick.flaws().forEach(flaw -> {
-            double from = Math.max(0, flaw.from().toMm());
-            double to = Math.min(length, flaw.to().toMm());
-            double middle = (from + to) / 2 / length;
-            double rise = -bow * 4 * middle * (1 - middle);
-            sketch.rectangle(from, rise, Math.max(to, from + 12), rise + STRIP, Ink.FLAW, Ink.DANGER, "");
-        });
+        stick.flaws()
+                .forEach(
+                        flaw -> {
+                            double from = Math.max(0, flaw.from().toMm());
+                            double to = Math.min(length, flaw.to().toMm());
+                            double middle = (from + to) / 2 / length;
+                            double rise = -bow * 4 * middle * (1 - middle);
+                            sketch.rectangle(
+                                    from,
+                                    rise,
+                                    Math.max(to, from + 12),
+                                    rise + STRIP,
+                                    Ink.FLAW,
+                                    Ink.DANGER,
+                                    "");
+                        });
         sketch.reach(new Picture.Point(0, -STRIP));
         return sketch.picture();
     }
@@ -63,28 +81,33 @@ public final class LotPicture {
             sketch.line(0, y, length, y, Ink.METAL_EDGE, false);
         }
         roofing.flaws()
-                .forEach(f -> sketch.rectangle(
-                        Math.max(0, f.from().toMm()),
-                        0,
-                        Math.min(length, f.to().toMm()),
-                        width,
-                        Ink.FLAW,
-                        Ink.DANGER,
-                        ""));
+                .forEach(
+                        f ->
+                                sketch.rectangle(
+                                        Math.max(0, f.from().toMm()),
+                                        0,
+                                        Math.min(length, f.to().toMm()),
+                                        width,
+                                        Ink.FLAW,
+                                        Ink.DANGER,
+                                        ""));
         return sketch.picture();
     }
 
-    private static Picture sheet(double across, double down, List<FlawArea> flaws, Ink fill, Ink edge) {
+    private static Picture sheet(
+            double across, double down, List<FlawArea> flaws, Ink fill, Ink edge) {
         Picture.Sketch sketch = new Picture.Sketch();
         sketch.rectangle(0, 0, across, down, fill, edge, "");
-        flaws.forEach(f -> sketch.rectangle(
-                Math.max(0, f.y().toMm()),
-                Math.max(0, f.x().toMm()),
-                Math.min(across, f.y().plus(f.length()).toMm()),
-                Math.min(down, f.x().plus(f.width()).toMm()),
-                Ink.FLAW,
-                Ink.DANGER,
-                ""));
+        flaws.forEach(
+                f ->
+                        sketch.rectangle(
+                                Math.max(0, f.y().toMm()),
+                                Math.max(0, f.x().toMm()),
+                                Math.min(across, f.y().plus(f.length()).toMm()),
+                                Math.min(down, f.x().plus(f.width()).toMm()),
+                                Ink.FLAW,
+                                Ink.DANGER,
+                                ""));
         return sketch.picture();
     }
 }

@@ -11,8 +11,8 @@ import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
 
 /**
- * A coop seen from the front, the right and a little above, by parallel lines: the small picture on a card, and the one on
- * paper. Only what can be seen from there is drawn, the far before the near.
+ * A coop seen from the front, the right and a little above, by parallel lines: the small picture on
+ * a card, and the one on paper. Only what can be seen from there is drawn, the far before the near.
  */
 public final class Oblique {
     private static final double SIDE = 0.55;
@@ -20,7 +20,13 @@ public final class Oblique {
     private static final double FRONT = 0.90;
     private static final double FRONT_DOWN = 0.12;
 
-    private record Face(List<Picture.Point> outline, List<List<Picture.Point>> holes, Ink fill, Ink edge, String mark, double near) {}
+    private record Face(
+            List<Picture.Point> outline,
+            List<List<Picture.Point>> holes,
+            Ink fill,
+            Ink edge,
+            String mark,
+            double near) {}
 
     private Oblique() {}
 
@@ -40,7 +46,17 @@ public final class Oblique {
 
     private static boolean isSeen(Role role) {
         return switch (role) {
-            case LEG, RIM, SKIN, DOOR_LEAF, DOOR_FRAME, POP_DOOR, POP_GUIDE, NEST_PANEL, NEST_LID, DRIP_BOARD -> true;
+            case LEG,
+                    RIM,
+                    SKIN,
+                    DOOR_LEAF,
+                    DOOR_FRAME,
+                    POP_DOOR,
+                    POP_GUIDE,
+                    NEST_PANEL,
+                    NEST_LID,
+                    DRIP_BOARD ->
+                    true;
             case ROOF_SHEET, RAMP_BOARD, PURLIN -> true;
             default -> false;
         };
@@ -81,7 +97,8 @@ public final class Oblique {
         double dv = b.v().minus(a.v()).toMm();
         boolean up = Math.abs(du) > Math.abs(dv);
         boolean alongX = solid.along() == Axis.X;
-        // Upper faces are seen always; of the others the front of a prism along x, and the right of one along y.
+        // Upper faces are seen always; of the others the front of a prism along x, and the right of
+        // one along y.
         double middle = solid.outline().stream().mapToDouble(c -> c.v().toMm()).average().orElse(0);
         boolean upper = up && (a.v().toMm() + b.v().toMm()) / 2 > middle;
         double centre = solid.outline().stream().mapToDouble(c -> c.u().toMm()).average().orElse(0);
@@ -90,8 +107,12 @@ public final class Oblique {
         if (!upper && !facing) {
             return;
         }
-        List<Picture.Point> outline = List.of(
-                point(solid, a, from), point(solid, b, from), point(solid, b, to), point(solid, a, to));
+        List<Picture.Point> outline =
+                List.of(
+                        point(solid, a, from),
+                        point(solid, b, from),
+                        point(solid, b, to),
+                        point(solid, a, to));
         Ink fill = upper ? Inks.fill(part) : alongX ? Inks.fill(part) : shade(part);
         double near = near(solid, (from + to) / 2) + (upper ? 1 : 0.5);
         faces.add(new Face(outline, List.of(), fill, Inks.edge(part), part.mark(), near));

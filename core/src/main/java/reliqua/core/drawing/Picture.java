@@ -54,10 +54,11 @@ public record Picture(List<Shape> shapes, double x0, double y0, double x1, doubl
     public record Line(Point from, Point to, Ink ink, boolean heavy) implements Shape {}
 
     /**
-     * A text; turned ones read upwards. {@code away} is how far it stands below its point (turned ones: to the left), in
-     * points of the surface, so that words keep clear of lines at any scale.
+     * A text; turned ones read upwards. {@code away} is how far it stands below its point (turned
+     * ones: to the left), in points of the surface, so that words keep clear of lines at any scale.
      */
-    public record Label(Point at, String text, Size size, Anchor anchor, Ink ink, boolean turned, double away)
+    public record Label(
+            Point at, String text, Size size, Anchor anchor, Ink ink, boolean turned, double away)
             implements Shape {}
 
     public double width() {
@@ -71,7 +72,9 @@ public record Picture(List<Shape> shapes, double x0, double y0, double x1, doubl
     /** The tag of the topmost tagged area at a point, or an empty text. */
     public String tagAt(double x, double y) {
         for (int i = shapes.size() - 1; i >= 0; i--) {
-            if (shapes.get(i) instanceof Area area && !area.tag().isEmpty() && inside(area.outline(), x, y)) {
+            if (shapes.get(i) instanceof Area area
+                    && !area.tag().isEmpty()
+                    && inside(area.outline(), x, y)) {
                 return area.tag();
             }
         }
@@ -104,7 +107,14 @@ public record Picture(List<Shape> shapes, double x0, double y0, double x1, doubl
             shapes.add(new Area(List.copyOf(outline), holes, fill, edge, tag));
         }
 
-        void rectangle(double left, double top, double right, double bottom, Ink fill, Ink edge, String tag) {
+        void rectangle(
+                double left,
+                double top,
+                double right,
+                double bottom,
+                Ink fill,
+                Ink edge,
+                String tag) {
             area(
                     List.of(
                             new Point(left, top),
@@ -127,7 +137,8 @@ public record Picture(List<Shape> shapes, double x0, double y0, double x1, doubl
             label(x, y, text, size, anchor, ink, 0);
         }
 
-        void label(double x, double y, String text, Size size, Anchor anchor, Ink ink, double away) {
+        void label(
+                double x, double y, String text, Size size, Anchor anchor, Ink ink, double away) {
             reach(new Point(x, y));
             shapes.add(new Label(new Point(x, y), text, size, anchor, ink, false, away));
         }
@@ -161,7 +172,9 @@ public record Picture(List<Shape> shapes, double x0, double y0, double x1, doubl
         }
 
         Picture picture() {
-            return shapes.isEmpty() ? new Picture(shapes, 0, 0, 1, 1) : new Picture(shapes, x0, y0, x1, y1);
+            return shapes.isEmpty()
+                    ? new Picture(shapes, 0, 0, 1, 1)
+                    : new Picture(shapes, x0, y0, x1, y1);
         }
     }
 }

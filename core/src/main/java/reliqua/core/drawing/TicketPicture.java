@@ -13,7 +13,10 @@ import reliqua.core.stock.Roofing;
 import reliqua.core.stock.Sheet;
 import reliqua.core.stock.Stick;
 
-/** What is cut from one thing, drawn to scale: strips with running tape marks, sheets with their panels. */
+/**
+ * What is cut from one thing, drawn to scale: strips with running tape marks, sheets with their
+ * panels.
+ */
 public final class TicketPicture {
     /** Strips are drawn so high whatever their width, so that marks can be read. */
     private static final double STRIP = 150;
@@ -32,7 +35,10 @@ public final class TicketPicture {
         };
     }
 
-    /** Where the tape is marked: the far edge of every piece, and where one begins beyond a flaw or a gap. */
+    /**
+     * Where the tape is marked: the far edge of every piece, and where one begins beyond a flaw or
+     * a gap.
+     */
     public static List<Length> marks(Ticket ticket) {
         List<Length> marks = new ArrayList<>();
         Length last = Length.ZERO;
@@ -46,7 +52,8 @@ public final class TicketPicture {
         return marks;
     }
 
-    private static Picture strip(Ticket ticket, Length length, List<Flaw> flaws, Ink fill, Ink edge, Tape tape) {
+    private static Picture strip(
+            Ticket ticket, Length length, List<Flaw> flaws, Ink fill, Ink edge, Tape tape) {
         Picture.Sketch sketch = new Picture.Sketch();
         double whole = length.toMm();
         sketch.rectangle(0, 0, whole, STRIP, Ink.WASTE, edge, "");
@@ -64,7 +71,13 @@ public final class TicketPicture {
             if (x < whole - 0.5) {
                 sketch.line(x, -ABOVE, x, STRIP + 12, Ink.INK, true);
             }
-            sketch.label(x, -ABOVE - 16, tape.mark(mark), Picture.Size.FIGURE, Picture.Anchor.MIDDLE, Ink.INK);
+            sketch.label(
+                    x,
+                    -ABOVE - 16,
+                    tape.mark(mark),
+                    Picture.Size.FIGURE,
+                    Picture.Anchor.MIDDLE,
+                    Ink.INK);
         }
         sketch.line(0, -ABOVE, 0, STRIP + 12, Ink.INK, true);
         sketch.reach(new Picture.Point(0, -ABOVE - 90));
@@ -87,18 +100,26 @@ public final class TicketPicture {
                 startLean = 0;
             }
         }
-        // Both plumb cuts lean the same way, so the piece is a parallelogram; a stud's top leans alone.
-        List<Picture.Point> outline = List.of(
-                new Picture.Point(from + startLean, 0),
-                new Picture.Point(to, 0),
-                new Picture.Point(to - endLean, STRIP),
-                new Picture.Point(from, STRIP));
+        // Both plumb cuts lean the same way, so the piece is a parallelogram; a stud's top leans
+        // alone.
+        List<Picture.Point> outline =
+                List.of(
+                        new Picture.Point(from + startLean, 0),
+                        new Picture.Point(to, 0),
+                        new Picture.Point(to - endLean, STRIP),
+                        new Picture.Point(from, STRIP));
         sketch.area(outline, List.of(), fill, Ink.INK, cut.parts().getFirst().mark());
         sketch.label(
-                (from + to) / 2, STRIP * 0.62, cut.marks(), Picture.Size.FIGURE, Picture.Anchor.MIDDLE, Ink.INK);
+                (from + to) / 2,
+                STRIP * 0.62,
+                cut.marks(),
+                Picture.Size.FIGURE,
+                Picture.Anchor.MIDDLE,
+                Ink.INK);
     }
 
-    private static Picture sheet(Ticket ticket, Length width, Length length, List<FlawArea> flaws, Ink fill, Tape tape) {
+    private static Picture sheet(
+            Ticket ticket, Length width, Length length, List<FlawArea> flaws, Ink fill, Tape tape) {
         Picture.Sketch sketch = new Picture.Sketch();
         // Laid on its side: length runs across the paper.
         double across = length.toMm();
@@ -112,9 +133,21 @@ public final class TicketPicture {
             sketch.rectangle(x, y, x1, y1, fill, Ink.INK, cut.parts().getFirst().mark());
             diagonal(sketch, cut, x, y, x1, y1);
             double middle = (y + y1) / 2;
-            sketch.label((x + x1) / 2, middle, cut.marks(), Picture.Size.FIGURE, Picture.Anchor.MIDDLE, Ink.INK);
+            sketch.label(
+                    (x + x1) / 2,
+                    middle,
+                    cut.marks(),
+                    Picture.Size.FIGURE,
+                    Picture.Anchor.MIDDLE,
+                    Ink.INK);
             String size = tape.mark(cut.along()) + " x " + tape.mark(cut.across());
-            sketch.label((x + x1) / 2, middle + down * 0.09 + 20, size, Picture.Size.NOTE, Picture.Anchor.MIDDLE, Ink.INK);
+            sketch.label(
+                    (x + x1) / 2,
+                    middle + down * 0.09 + 20,
+                    size,
+                    Picture.Size.NOTE,
+                    Picture.Anchor.MIDDLE,
+                    Ink.INK);
         }
         for (FlawArea flaw : flaws) {
             sketch.rectangle(
@@ -130,8 +163,10 @@ public final class TicketPicture {
     }
 
     /** The sloped cut that parts two panels in one rectangle, or trims one. */
-    private static void diagonal(Picture.Sketch sketch, Ticket.Cut cut, double x, double y, double x1, double y1) {
-        if (!(cut.parts().getFirst() instanceof Part.PanelPart panel) || panel.lowSide().isEmpty()) {
+    private static void diagonal(
+            Picture.Sketch sketch, Ticket.Cut cut, double x, double y, double x1, double y1) {
+        if (!(cut.parts().getFirst() instanceof Part.PanelPart panel)
+                || panel.lowSide().isEmpty()) {
             return;
         }
         double high = panel.height().toMm();

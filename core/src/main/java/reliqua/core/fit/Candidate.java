@@ -19,14 +19,21 @@ import reliqua.core.measure.Money;
  * @param plan how it is cut from the heap
  */
 public record Candidate(
-        RaisedDimensions dimensions, Choices choices, Coop coop, List<Finding> findings, WorkPlan plan) {
+        RaisedDimensions dimensions,
+        Choices choices,
+        Coop coop,
+        List<Finding> findings,
+        WorkPlan plan) {
 
-    /** No faults first, then nothing missing, then the lowest bill, then the fewest things cut into. */
-    public static final Comparator<Candidate> ORDER = Comparator.comparingLong(Candidate::faults)
-            .thenComparingInt(c -> c.plan().missing().size())
-            .thenComparing(Candidate::cost)
-            .thenComparingInt(c -> c.plan().tickets().size())
-            .thenComparing(c -> c.coop().measures().weight());
+    /**
+     * No faults first, then nothing missing, then the lowest bill, then the fewest things cut into.
+     */
+    public static final Comparator<Candidate> ORDER =
+            Comparator.comparingLong(Candidate::faults)
+                    .thenComparingInt(c -> c.plan().missing().size())
+                    .thenComparing(Candidate::cost)
+                    .thenComparingInt(c -> c.plan().tickets().size())
+                    .thenComparing(c -> c.coop().measures().weight());
 
     /** Copies the list. */
     public Candidate {
@@ -34,9 +41,7 @@ public record Candidate(
     }
 
     public long faults() {
-        return findings.stream()
-                .filter(f -> f.severity() == Finding.Severity.FAULT)
-                .count();
+        return findings.stream().filter(f -> f.severity() == Finding.Severity.FAULT).count();
     }
 
     public Money cost() {

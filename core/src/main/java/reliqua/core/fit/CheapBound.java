@@ -14,9 +14,10 @@ import reliqua.core.stock.Sheet;
 import reliqua.core.stock.Stick;
 
 /**
- * What a house must cost at least, in an instant: by section, the length it needs beyond all clear length of the heap, at
- * the lowest price a metre; by thickness, the area beyond all sheets of the heap, at the lowest price an area. Kerfs,
- * flaws of sheets and waste are left out, so no plan costs less.
+ * What a house must cost at least, in an instant: by section, the length it needs beyond all clear
+ * length of the heap, at the lowest price a metre; by thickness, the area beyond all sheets of the
+ * heap, at the lowest price an area. Kerfs, flaws of sheets and waste are left out, so no plan
+ * costs less.
  */
 final class CheapBound {
     private final Map<Section, Double> ownLength = new HashMap<>();
@@ -31,12 +32,13 @@ final class CheapBound {
 
     private void own(Material material, int quantity) {
         if (material instanceof Stick s) {
-            double metres =
-                    s.clearSpans().stream().mapToDouble(c -> c.length().toMetres()).sum();
+            double metres = s.clearSpans().stream().mapToDouble(c -> c.length().toMetres()).sum();
             ownLength.merge(s.section(), metres * quantity, Double::sum);
         } else if (material instanceof Sheet s) {
             ownArea.merge(
-                    s.thickness(), Area.of(s.width(), s.length()).toSquareMetres() * quantity, Double::sum);
+                    s.thickness(),
+                    Area.of(s.width(), s.length()).toSquareMetres() * quantity,
+                    Double::sum);
         }
     }
 
@@ -45,7 +47,9 @@ final class CheapBound {
             perMetre.merge(s.section(), amount / s.length().toMetres(), Math::min);
         } else if (material instanceof Sheet s) {
             perArea.merge(
-                    s.thickness(), amount / Area.of(s.width(), s.length()).toSquareMetres(), Math::min);
+                    s.thickness(),
+                    amount / Area.of(s.width(), s.length()).toSquareMetres(),
+                    Math::min);
         }
     }
 
@@ -58,17 +62,21 @@ final class CheapBound {
                 length.merge(s.section(), s.length().toMetres(), Double::sum);
             } else if (part instanceof Part.PanelPart p && p.cutFrom().isEmpty()) {
                 // Two sloped panels can share a rectangle, so each needs its own area only.
-                Length mean = p.lowSide().map(low -> low.plus(p.height()).half()).orElse(p.height());
+                Length mean =
+                        p.lowSide().map(low -> low.plus(p.height()).half()).orElse(p.height());
                 area.merge(p.thickness(), Area.of(p.width(), mean).toSquareMetres(), Double::sum);
             }
         }
         return beyond(length, ownLength, perMetre) + beyond(area, ownArea, perArea);
     }
 
-    private static <K> double beyond(Map<K, Double> needed, Map<K, Double> own, Map<K, Double> price) {
+    private static <K> double beyond(
+            Map<K, Double> needed, Map<K, Double> own, Map<K, Double> price) {
         return needed.entrySet().stream()
-                .mapToDouble(e -> Math.max(0, e.getValue() - own.getOrDefault(e.getKey(), 0.0))
-                        * price.getOrDefault(e.getKey(), 0.0))
+                .mapToDouble(
+                        e ->
+                                Math.max(0, e.getValue() - own.getOrDefault(e.getKey(), 0.0))
+                                        * price.getOrDefault(e.getKey(), 0.0))
                 .sum();
     }
 }

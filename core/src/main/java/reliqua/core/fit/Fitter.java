@@ -21,10 +21,11 @@ import reliqua.core.stock.Section;
 /**
  * Finds the raised house that suits a heap best.
  *
- * <p>Steps: draw up every pair of width and depth worth trying ({@link Sizes}) with the sections the heap has most of;
- * plan each by heuristics; take the best few and change one thing at a time - a section, a thickness, a size - as long as
- * that helps; plan the best of those exactly. A size whose floor alone falls short is not drawn up at all. The same
- * request gives the same answer; when cancelled, the best so far is the answer.
+ * <p>Steps: draw up every pair of width and depth worth trying ({@link Sizes}) with the sections
+ * the heap has most of; plan each by heuristics; take the best few and change one thing at a time -
+ * a section, a thickness, a size - as long as that helps; plan the best of those exactly. A size
+ * whose floor alone falls short is not drawn up at all. The same request gives the same answer;
+ * when cancelled, the best so far is the answer.
  */
 public final class Fitter {
     private static final Length LEGS = Length.mm(500);
@@ -36,9 +37,14 @@ public final class Fitter {
     private static final Length DEPTH_LEAST = Length.mm(850);
     private static final Length DEPTH_MOST = Length.mm(2450);
     private static final double PITCH = 0.2501;
+
     /** Deeper by more than this than the birds need only costs more. */
     private static final double ROOMIEST = 1.3;
-    /** A front from a little narrower than a square house to nearly twice its side is worth looking at. */
+
+    /**
+     * A front from a little narrower than a square house to nearly twice its side is worth looking
+     * at.
+     */
     private static final double WIDEST_FROM = 0.9;
 
     private static final double WIDEST_TO = 1.75;
@@ -48,14 +54,15 @@ public final class Fitter {
     private static final int EXACT = 3;
 
     /** What may be too weak is mended before what may be cheaper. */
-    private static final List<Choices.Group> STRENGTH_FIRST = List.of(
-            Choices.Group.RAFTERS,
-            Choices.Group.PURLINS,
-            Choices.Group.FLOOR,
-            Choices.Group.ROOSTS,
-            Choices.Group.WALLS,
-            Choices.Group.TRIM,
-            Choices.Group.LEGS);
+    private static final List<Choices.Group> STRENGTH_FIRST =
+            List.of(
+                    Choices.Group.RAFTERS,
+                    Choices.Group.PURLINS,
+                    Choices.Group.FLOOR,
+                    Choices.Group.ROOSTS,
+                    Choices.Group.WALLS,
+                    Choices.Group.TRIM,
+                    Choices.Group.LEGS);
 
     private final FitRequest request;
     private final Progress progress;
@@ -100,32 +107,45 @@ public final class Fitter {
         List<Candidate> others = exact.stream().skip(1).toList();
         progress.report(1, "");
         return new FitResult(
-                best, others, standard.map(trial::exact), trial.tried(), trial.skipped(), trial.scatter());
+                best,
+                others,
+                standard.map(trial::exact),
+                trial.tried(),
+                trial.skipped(),
+                trial.scatter());
     }
 
-    /** The best few of clearly different widths, and the standard size where the place allows it. */
+    /**
+     * The best few of clearly different widths, and the standard size where the place allows it.
+     */
     private List<Candidate> starts(List<Candidate> drawn, Optional<Candidate> standard) {
         Set<Length> widths = new HashSet<>();
-        Stream<Candidate> best = drawn.stream()
-                .filter(c -> widths.add(c.dimensions().width().floorTo(Length.mm(250))))
-                .limit(CLIMBS);
-        Stream<Candidate> usual = standard.stream().filter(c -> within(c.dimensions(), c.choices()));
+        Stream<Candidate> best =
+                drawn.stream()
+                        .filter(c -> widths.add(c.dimensions().width().floorTo(Length.mm(250))))
+                        .limit(CLIMBS);
+        Stream<Candidate> usual =
+                standard.stream().filter(c -> within(c.dimensions(), c.choices()));
         return Stream.concat(best, usual).toList();
     }
 
     private Optional<Choices> firstChoices() {
         Optional<List<Section>> chosen = sections.shared();
-        if (chosen.isEmpty() || sheets.decks().isEmpty() || sheets.skins().isEmpty() || sheets.roofings().isEmpty()) {
+        if (chosen.isEmpty()
+                || sheets.decks().isEmpty()
+                || sheets.skins().isEmpty()
+                || sheets.roofings().isEmpty()) {
             return Optional.empty();
         }
-        return Optional.of(new Choices(
-                chosen.get(),
-                sheets.decks().getFirst(),
-                sheets.skins().getFirst(),
-                sheets.panels().isEmpty() ? Length.mm(1220) : sheets.panels().getFirst(),
-                sheets.roofings().getFirst(),
-                request.underside(),
-                step));
+        return Optional.of(
+                new Choices(
+                        chosen.get(),
+                        sheets.decks().getFirst(),
+                        sheets.skins().getFirst(),
+                        sheets.panels().isEmpty() ? Length.mm(1220) : sheets.panels().getFirst(),
+                        sheets.roofings().getFirst(),
+                        request.underside(),
+                        step));
     }
 
     private Length held(Name name, Length otherwise) {
@@ -133,17 +153,21 @@ public final class Fitter {
     }
 
     private RaisedDimensions dimensions(Choices choices, Length width, Length depth) {
-        RaisedDimensions size = new RaisedDimensions(
-                held(Name.WIDTH, width),
-                held(Name.DEPTH, depth),
-                held(Name.LEGS, LEGS.ceilTo(step)),
-                LEGS,
-                LEGS,
-                held(Name.OVERHANG, OVERHANG.ceilTo(step)));
+        RaisedDimensions size =
+                new RaisedDimensions(
+                        held(Name.WIDTH, width),
+                        held(Name.DEPTH, depth),
+                        held(Name.LEGS, LEGS.ceilTo(step)),
+                        LEGS,
+                        LEGS,
+                        held(Name.OVERHANG, OVERHANG.ceilTo(step)));
         return trial.withHeights(size, choices, PITCH);
     }
 
-    /** Four feet deep and as wide as the floor needs in whole feet (or 300 mm): what one would build by habit. */
+    /**
+     * Four feet deep and as wide as the floor needs in whole feet (or 300 mm): what one would build
+     * by habit.
+     */
     private RaisedDimensions standardSize(Choices choices) {
         boolean inches = step.nm() % 1_000_000 != 0;
         Length module = inches ? Length.inches(12) : Length.mm(300);
@@ -163,7 +187,10 @@ public final class Fitter {
         return floor.over(side.minus(frames)).plus(frames).ceilTo(step);
     }
 
-    /** The tight sizes first, so that there is something to see at once; then every pair that is not far too large. */
+    /**
+     * The tight sizes first, so that there is something to see at once; then every pair that is not
+     * far too large.
+     */
     private List<Candidate> allSizes(Choices choices, Consumer<Candidate> soFar) {
         Set<RaisedDimensions> tight = new LinkedHashSet<>(tightSizes(choices));
         trial.all(ideas(tight, choices)).stream().findFirst().ifPresent(soFar);
@@ -171,7 +198,9 @@ public final class Fitter {
         List<Length> depths = depths(choices);
         for (Length width : widths(choices)) {
             Length most = leastOther(width, choices).scaled(ROOMIEST);
-            depths.stream().filter(d -> d.atMost(most)).forEach(d -> todo.add(dimensions(choices, width, d)));
+            depths.stream()
+                    .filter(d -> d.atMost(most))
+                    .forEach(d -> todo.add(dimensions(choices, width, d)));
         }
         return trial.all(ideas(todo, choices));
     }
@@ -186,15 +215,32 @@ public final class Fitter {
     /** Each width worth trying with the least depth for it, and the other way round. */
     private List<RaisedDimensions> tightSizes(Choices choices) {
         List<RaisedDimensions> tight = new ArrayList<>();
-        widths(choices).forEach(w -> tight.add(dimensions(choices, w, leastOther(w, choices).max(DEPTH_LEAST))));
-        depths(choices).forEach(d -> tight.add(dimensions(choices, leastOther(d, choices).max(WIDTH_LEAST), d)));
+        widths(choices)
+                .forEach(
+                        w ->
+                                tight.add(
+                                        dimensions(
+                                                choices,
+                                                w,
+                                                leastOther(w, choices).max(DEPTH_LEAST))));
+        depths(choices)
+                .forEach(
+                        d ->
+                                tight.add(
+                                        dimensions(
+                                                choices,
+                                                leastOther(d, choices).max(WIDTH_LEAST),
+                                                d)));
         return tight;
     }
 
     private boolean within(RaisedDimensions d, Choices choices) {
         boolean enough = leastOther(d.depth(), choices).atMost(d.width());
-        boolean bothHeld = request.held().containsKey(Name.WIDTH) && request.held().containsKey(Name.DEPTH);
-        return (enough || bothHeld) && d.width().atMost(widthMost()) && d.depth().atMost(depthMost());
+        boolean bothHeld =
+                request.held().containsKey(Name.WIDTH) && request.held().containsKey(Name.DEPTH);
+        return (enough || bothHeld)
+                && d.width().atMost(widthMost())
+                && d.depth().atMost(depthMost());
     }
 
     private Length widthMost() {
@@ -257,22 +303,32 @@ public final class Fitter {
     private List<Function<Candidate, List<Trial.Idea>>> moves() {
         List<Function<Candidate, List<Trial.Idea>>> moves = new ArrayList<>();
         for (Choices.Group group : STRENGTH_FIRST) {
-            moves.add(c -> sections.of(group).stream()
-                    .map(s -> idea(c.dimensions(), c.choices().with(group, s)))
-                    .toList());
+            moves.add(
+                    c ->
+                            sections.of(group).stream()
+                                    .map(s -> idea(c.dimensions(), c.choices().with(group, s)))
+                                    .toList());
         }
-        moves.add(c -> sheets.skins().stream()
-                .map(t -> idea(c.dimensions(), c.choices().withSkin(t)))
-                .toList());
-        moves.add(c -> sheets.decks().stream()
-                .map(t -> idea(c.dimensions(), c.choices().withDeck(t)))
-                .toList());
-        moves.add(c -> sheets.panels().stream()
-                .map(w -> idea(c.dimensions(), c.choices().withWidestPanel(w)))
-                .toList());
-        moves.add(c -> sheets.roofings().stream()
-                .map(r -> idea(c.dimensions(), c.choices().withRoofing(r)))
-                .toList());
+        moves.add(
+                c ->
+                        sheets.skins().stream()
+                                .map(t -> idea(c.dimensions(), c.choices().withSkin(t)))
+                                .toList());
+        moves.add(
+                c ->
+                        sheets.decks().stream()
+                                .map(t -> idea(c.dimensions(), c.choices().withDeck(t)))
+                                .toList());
+        moves.add(
+                c ->
+                        sheets.panels().stream()
+                                .map(w -> idea(c.dimensions(), c.choices().withWidestPanel(w)))
+                                .toList());
+        moves.add(
+                c ->
+                        sheets.roofings().stream()
+                                .map(r -> idea(c.dimensions(), c.choices().withRoofing(r)))
+                                .toList());
         moves.add(this::otherSizes);
         moves.add(this::otherLegs);
         moves.add(this::otherOverhangs);
@@ -298,9 +354,19 @@ public final class Fitter {
             return List.of();
         }
         Length joist = c.choices().section(Choices.Group.FLOOR).width();
-        return sizes.pieces(c.choices(), Choices.Group.LEGS, LEGS_LEAST.plus(joist), LEGS_MOST.plus(joist)).stream()
+        return sizes
+                .pieces(
+                        c.choices(),
+                        Choices.Group.LEGS,
+                        LEGS_LEAST.plus(joist),
+                        LEGS_MOST.plus(joist))
+                .stream()
                 .limit(6)
-                .map(piece -> new Trial.Idea(c.dimensions().with(Name.LEGS, piece.minus(joist)), c.choices()))
+                .map(
+                        piece ->
+                                new Trial.Idea(
+                                        c.dimensions().with(Name.LEGS, piece.minus(joist)),
+                                        c.choices()))
                 .toList();
     }
 
@@ -316,12 +382,20 @@ public final class Fitter {
 
     private List<Candidate> exact(Stream<Candidate> drawn, Consumer<Candidate> soFar) {
         Set<List<Length>> seen = new HashSet<>();
-        List<Candidate> distinct = drawn.sorted(Candidate.ORDER)
-                .filter(c -> seen.add(List.of(
-                        c.dimensions().width().floorTo(Length.mm(80)),
-                        c.dimensions().depth().floorTo(Length.mm(80)))))
-                .limit(EXACT)
-                .toList();
+        List<Candidate> distinct =
+                drawn.sorted(Candidate.ORDER)
+                        .filter(
+                                c ->
+                                        seen.add(
+                                                List.of(
+                                                        c.dimensions()
+                                                                .width()
+                                                                .floorTo(Length.mm(80)),
+                                                        c.dimensions()
+                                                                .depth()
+                                                                .floorTo(Length.mm(80)))))
+                        .limit(EXACT)
+                        .toList();
         List<Candidate> exact = new ArrayList<>();
         for (Candidate candidate : distinct) {
             Candidate planned = progress.cancelled() ? candidate : trial.exact(candidate);

@@ -12,7 +12,10 @@ import reliqua.core.stock.PriceBook;
 import reliqua.core.stock.Section;
 import reliqua.core.stock.Stick;
 
-/** Which sections a group of parts could have: those of the heap with most clear length first, then what is sold. */
+/**
+ * Which sections a group of parts could have: those of the heap with most clear length first, then
+ * what is sold.
+ */
 final class SectionOptions {
     private static final int MOST_OWN = 4;
 
@@ -20,19 +23,27 @@ final class SectionOptions {
     private final Map<Section, Double> sold = new TreeMap<>();
 
     SectionOptions(Heap heap, PriceBook prices) {
-        heap.lots().forEach(lot -> {
-            if (lot.material() instanceof Stick s) {
-                double metres = s.clearSpans().stream()
-                        .mapToDouble(span -> span.length().toMetres())
-                        .sum();
-                clear.merge(s.section(), metres * lot.quantity(), Double::sum);
-            }
-        });
-        prices.offers().forEach(offer -> {
-            if (offer.material() instanceof Stick s) {
-                sold.merge(s.section(), offer.price().amount() / s.length().toMetres(), Math::min);
-            }
-        });
+        heap.lots()
+                .forEach(
+                        lot -> {
+                            if (lot.material() instanceof Stick s) {
+                                double metres =
+                                        s.clearSpans().stream()
+                                                .mapToDouble(span -> span.length().toMetres())
+                                                .sum();
+                                clear.merge(s.section(), metres * lot.quantity(), Double::sum);
+                            }
+                        });
+        prices.offers()
+                .forEach(
+                        offer -> {
+                            if (offer.material() instanceof Stick s) {
+                                sold.merge(
+                                        s.section(),
+                                        offer.price().amount() / s.length().toMetres(),
+                                        Math::min);
+                            }
+                        });
     }
 
     /** Options of a group, most promising first; empty when nothing serves. */
@@ -52,8 +63,9 @@ final class SectionOptions {
     }
 
     /**
-     * A section for every group, so that the heap goes round: the group that needs most chooses first, each takes the
-     * section with most left over, and what it needs is taken off. Empty when a group finds nothing that serves.
+     * A section for every group, so that the heap goes round: the group that needs most chooses
+     * first, each takes the section with most left over, and what it needs is taken off. Empty when
+     * a group finds nothing that serves.
      */
     java.util.Optional<List<Section>> shared() {
         Map<Section, Double> left = new TreeMap<>(clear);
@@ -63,25 +75,35 @@ final class SectionOptions {
             if (options.isEmpty()) {
                 return java.util.Optional.empty();
             }
-            Section best = options.stream()
-                    .max(Comparator.comparingDouble(s -> Math.min(left.getOrDefault(s, 0.0), metres(group))))
-                    .orElseThrow();
+            Section best =
+                    options.stream()
+                            .max(
+                                    Comparator.comparingDouble(
+                                            s ->
+                                                    Math.min(
+                                                            left.getOrDefault(s, 0.0),
+                                                            metres(group))))
+                            .orElseThrow();
             taken.put(group, best);
             left.merge(best, -metres(group), Double::sum);
         }
         return java.util.Optional.of(List.copyOf(taken.values()));
     }
 
-    private static final List<Choices.Group> HUNGRIEST_FIRST = List.of(
-            Choices.Group.LEGS,
-            Choices.Group.WALLS,
-            Choices.Group.TRIM,
-            Choices.Group.FLOOR,
-            Choices.Group.PURLINS,
-            Choices.Group.RAFTERS,
-            Choices.Group.ROOSTS);
+    private static final List<Choices.Group> HUNGRIEST_FIRST =
+            List.of(
+                    Choices.Group.LEGS,
+                    Choices.Group.WALLS,
+                    Choices.Group.TRIM,
+                    Choices.Group.FLOOR,
+                    Choices.Group.PURLINS,
+                    Choices.Group.RAFTERS,
+                    Choices.Group.ROOSTS);
 
-    /** About how many metres a house for a dozen birds takes of each group; only to share out the heap at the start. */
+    /**
+     * About how many metres a house for a dozen birds takes of each group; only to share out the
+     * heap at the start.
+     */
     private static double metres(Choices.Group group) {
         return switch (group) {
             case LEGS -> 3;
@@ -116,16 +138,21 @@ final class SectionOptions {
     /** Sticks of a section that are long enough to matter, longest clear stretch each. */
     static List<Length> lengths(Heap heap, PriceBook prices, Section section) {
         List<Length> lengths = new ArrayList<>();
-        heap.lots().forEach(lot -> {
-            if (lot.material() instanceof Stick s && s.section().equals(section)) {
-                s.clearSpans().forEach(span -> lengths.add(span.length()));
-            }
-        });
-        prices.offers().forEach(offer -> {
-            if (offer.material() instanceof Stick s && s.section().equals(section)) {
-                lengths.add(s.length());
-            }
-        });
+        heap.lots()
+                .forEach(
+                        lot -> {
+                            if (lot.material() instanceof Stick s && s.section().equals(section)) {
+                                s.clearSpans().forEach(span -> lengths.add(span.length()));
+                            }
+                        });
+        prices.offers()
+                .forEach(
+                        offer -> {
+                            if (offer.material() instanceof Stick s
+                                    && s.section().equals(section)) {
+                                lengths.add(s.length());
+                            }
+                        });
         return lengths.stream().distinct().sorted(Comparator.reverseOrder()).toList();
     }
 }

@@ -14,7 +14,9 @@ import reliqua.core.stock.PriceBook;
 import reliqua.core.stock.Roofing;
 import reliqua.core.stock.Sheet;
 
-/** Which sheets could be deck and skin, how wide their panels may be, and which roofing there is. */
+/**
+ * Which sheets could be deck and skin, how wide their panels may be, and which roofing there is.
+ */
 final class SheetOptions {
     private static final Length DECK_LEAST = Length.mm(11);
     private static final Length SKIN_LEAST = Length.mm(8);
@@ -27,20 +29,26 @@ final class SheetOptions {
     private final List<Material> all = new ArrayList<>();
 
     SheetOptions(Heap heap, PriceBook prices) {
-        heap.lots().forEach(lot -> {
-            own.add(lot.material());
-            if (lot.material() instanceof Sheet s) {
-                double area = Area.of(s.width(), s.length()).toSquareMetres() * lot.quantity();
-                areas.merge(s.thickness(), area, Double::sum);
-            }
-        });
+        heap.lots()
+                .forEach(
+                        lot -> {
+                            own.add(lot.material());
+                            if (lot.material() instanceof Sheet s) {
+                                double area =
+                                        Area.of(s.width(), s.length()).toSquareMetres()
+                                                * lot.quantity();
+                                areas.merge(s.thickness(), area, Double::sum);
+                            }
+                        });
         all.addAll(own);
-        prices.offers().forEach(offer -> {
-            all.add(offer.material());
-            if (offer.material() instanceof Sheet s) {
-                areas.merge(s.thickness(), 0.0, Double::sum);
-            }
-        });
+        prices.offers()
+                .forEach(
+                        offer -> {
+                            all.add(offer.material());
+                            if (offer.material() instanceof Sheet s) {
+                                areas.merge(s.thickness(), 0.0, Double::sum);
+                            }
+                        });
     }
 
     List<Length> decks() {
@@ -60,7 +68,10 @@ final class SheetOptions {
                 .toList();
     }
 
-    /** Widths at which surfaces may be divided: the short side most sheets have, then other sides, widest first. */
+    /**
+     * Widths at which surfaces may be divided: the short side most sheets have, then other sides,
+     * widest first.
+     */
     List<Length> panels() {
         Map<Length, Long> shortSides = new TreeMap<>();
         for (Material material : all) {

@@ -12,8 +12,8 @@ import reliqua.core.stock.Heap;
 import reliqua.core.stock.PriceBook;
 
 /**
- * Lengths worth trying: those at which some number of equal pieces and their kerfs just use up a board, and whole, half
- * and third sheets. Between them nothing changes but waste.
+ * Lengths worth trying: those at which some number of equal pieces and their kerfs just use up a
+ * board, and whole, half and third sheets. Between them nothing changes but waste.
  */
 final class Sizes {
     private static final int MOST_PIECES = 6;
@@ -30,9 +30,18 @@ final class Sizes {
         this.step = step;
     }
 
-    /** Outer sizes from boards of a group (pieces are shorter by {@code less}) and from sheets; the best-supplied first. */
+    /**
+     * Outer sizes from boards of a group (pieces are shorter by {@code less}) and from sheets; the
+     * best-supplied first.
+     */
     List<Length> worthTrying(
-            Choices choices, Collection<Choices.Group> groups, Length less, SheetOptions sheets, Length least, Length most, int limit) {
+            Choices choices,
+            Collection<Choices.Group> groups,
+            Length less,
+            SheetOptions sheets,
+            Length least,
+            Length most,
+            int limit) {
         TreeMap<Length, Integer> votes = new TreeMap<>();
         for (Choices.Group group : groups) {
             for (Length clear : SectionOptions.lengths(heap, prices, choices.section(group))) {
@@ -51,15 +60,18 @@ final class Sizes {
             }
         }
         return votes.entrySet().stream()
-                .sorted(Comparator.<java.util.Map.Entry<Length, Integer>>comparingInt(e -> -e.getValue())
-                        .thenComparing(java.util.Map.Entry::getKey))
+                .sorted(
+                        Comparator.<java.util.Map.Entry<Length, Integer>>comparingInt(
+                                        e -> -e.getValue())
+                                .thenComparing(java.util.Map.Entry::getKey))
                 .limit(limit)
                 .map(java.util.Map.Entry::getKey)
                 .sorted()
                 .toList();
     }
 
-    private static void vote(TreeMap<Length, Integer> votes, Length size, Length least, Length most) {
+    private static void vote(
+            TreeMap<Length, Integer> votes, Length size, Length least, Length most) {
         if (size.atLeast(least) && size.atMost(most)) {
             votes.merge(size, 1, Integer::sum);
         }

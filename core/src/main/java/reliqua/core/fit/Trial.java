@@ -30,7 +30,11 @@ final class Trial {
     private final Map<Idea, Optional<Candidate>> known = new ConcurrentHashMap<>();
     private final AtomicInteger skipped = new AtomicInteger();
     private final CheapBound bound;
-    /** The lowest bill of a whole house so far; set between batches only, so that the order of threads changes nothing. */
+
+    /**
+     * The lowest bill of a whole house so far; set between batches only, so that the order of
+     * threads changes nothing.
+     */
     private double ceiling = Double.POSITIVE_INFINITY;
 
     Trial(FitRequest request, Progress progress) {
@@ -41,8 +45,7 @@ final class Trial {
     }
 
     private CoopPlanner planner(CutPlanner.Settings settings) {
-        return new CoopPlanner(
-                request.heap(), request.prices(), request.keeper().kerf(), settings);
+        return new CoopPlanner(request.heap(), request.prices(), request.keeper().kerf(), settings);
     }
 
     int tried() {
@@ -57,14 +60,20 @@ final class Trial {
         return known.values().stream()
                 .flatMap(Optional::stream)
                 .filter(c -> c.faults() == 0 && c.plan().missing().isEmpty())
-                .map(c -> new FitResult.Tried(
-                        c.cost().amount(), c.coop().measures().floor().toSquareMetres()))
-                .sorted(java.util.Comparator.comparingDouble(FitResult.Tried::floor)
-                        .thenComparingDouble(FitResult.Tried::cost))
+                .map(
+                        c ->
+                                new FitResult.Tried(
+                                        c.cost().amount(),
+                                        c.coop().measures().floor().toSquareMetres()))
+                .sorted(
+                        java.util.Comparator.comparingDouble(FitResult.Tried::floor)
+                                .thenComparingDouble(FitResult.Tried::cost))
                 .toList();
     }
 
-    /** Dimensions with walls as low as birds and pitch allow, where the keeper has not fixed them. */
+    /**
+     * Dimensions with walls as low as birds and pitch allow, where the keeper has not fixed them.
+     */
     RaisedDimensions withHeights(RaisedDimensions size, Choices choices, double pitch) {
         RaisedDimensions low = LeastHeights.with(size, choices, request.needs(), pitch);
         var held = request.held();
@@ -79,11 +88,16 @@ final class Trial {
 
     /** All ideas that can be built, planned by heuristics, best first. */
     List<Candidate> all(List<Idea> ideas) {
-        List<Candidate> drawn = ideas.parallelStream()
-                .map(idea -> progress.cancelled() ? Optional.<Candidate>empty() : quick(idea.dimensions(), idea.choices()))
-                .flatMap(Optional::stream)
-                .sorted(Candidate.ORDER)
-                .toList();
+        List<Candidate> drawn =
+                ideas.parallelStream()
+                        .map(
+                                idea ->
+                                        progress.cancelled()
+                                                ? Optional.<Candidate>empty()
+                                                : quick(idea.dimensions(), idea.choices()))
+                        .flatMap(Optional::stream)
+                        .sorted(Candidate.ORDER)
+                        .toList();
         drawn.stream()
                 .filter(c -> c.faults() == 0 && c.plan().missing().isEmpty())
                 .findFirst()
@@ -112,9 +126,11 @@ final class Trial {
             if (bound.of(coop) > ceiling + 1e-6) {
                 return Optional.empty();
             }
-            List<Finding> findings = Findings.of(coop, request.needs(), request.keeper(), request.heap());
+            List<Finding> findings =
+                    Findings.of(coop, request.needs(), request.keeper(), request.heap());
             WorkPlan plan = quick.plan(coop, Progress.NONE);
-            return Optional.of(new Candidate(idea.dimensions(), idea.choices(), coop, findings, plan));
+            return Optional.of(
+                    new Candidate(idea.dimensions(), idea.choices(), coop, findings, plan));
         } catch (Unbuildable e) {
             return Optional.empty();
         }
@@ -124,10 +140,15 @@ final class Trial {
     Candidate exact(Candidate candidate) {
         CutPlanner.Settings live = CutPlanner.Settings.LIVE;
         CutPlanner.Settings seeded =
-                new CutPlanner.Settings(live.sticks(), live.solverEffort(), live.sheetRounds(), request.seed());
+                new CutPlanner.Settings(
+                        live.sticks(), live.solverEffort(), live.sheetRounds(), request.seed());
         WorkPlan plan = planner(seeded).plan(candidate.coop(), quietly());
         return new Candidate(
-                candidate.dimensions(), candidate.choices(), candidate.coop(), candidate.findings(), plan);
+                candidate.dimensions(),
+                candidate.choices(),
+                candidate.coop(),
+                candidate.findings(),
+                plan);
     }
 
     /** Passes a cancellation on, but not the planner's own reports. */

@@ -5,8 +5,8 @@ import reliqua.core.measure.Length;
 import reliqua.core.measure.Weight;
 
 /**
- * Classes of birds and what one of each needs. The figures are common husbandry practice; the inch figures of the trade
- * are kept exact (1 sq ft, 12 in).
+ * Classes of birds and what one of each needs. The figures are common husbandry practice; the inch
+ * figures of the trade are kept exact (1 sq ft, 12 in).
  */
 public enum BirdClass {
     /** Live weight to 1.2 kg. */
@@ -32,7 +32,14 @@ public enum BirdClass {
     private final Length popWidth;
     private final Length popHeight;
 
-    BirdClass(double kilograms, int standingMm, Floor floor, int roostInches, Nest nest, int popWidth, int popHeight) {
+    BirdClass(
+            double kilograms,
+            int standingMm,
+            Floor floor,
+            int roostInches,
+            Nest nest,
+            int popWidth,
+            int popHeight) {
         this.weight = Weight.ofKilograms(kilograms);
         this.standing = Length.mm(standingMm);
         this.floor = floor;

@@ -20,11 +20,12 @@ public record Flock(SortedMap<BirdClass, Integer> birds, Practice practice) {
     /** Refuses counts below one and flocks beyond {@link #MOST_BIRDS}. */
     public Flock {
         birds = Collections.unmodifiableSortedMap(new TreeMap<>(birds));
-        birds.forEach((kind, count) -> {
-            if (count < 1) {
-                throw new IllegalArgumentException(Words.say("flock.count", kind, count));
-            }
-        });
+        birds.forEach(
+                (kind, count) -> {
+                    if (count < 1) {
+                        throw new IllegalArgumentException(Words.say("flock.count", kind, count));
+                    }
+                });
         if (birds.values().stream().mapToInt(Integer::intValue).sum() > MOST_BIRDS) {
             throw new IllegalArgumentException(Words.say("flock.tooMany", MOST_BIRDS));
         }

@@ -30,6 +30,12 @@ public record Keeper(
     /** A keeper of middling height with a circular saw and no limits. */
     public static Keeper with(Tape tape) {
         return new Keeper(
-                Length.mm(1700), tape, Money.of(60), CIRCULAR_SAW, Optional.empty(), Optional.empty(), Optional.empty());
+                Length.mm(1700),
+                tape,
+                Money.of(60),
+                CIRCULAR_SAW,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
     }
 }

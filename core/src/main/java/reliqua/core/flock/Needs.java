@@ -40,18 +40,27 @@ public record Needs(
         Length headroom,
         Weight heaviest,
         List<Need> lines) {
-    /** Nest entrances lie at least so far below the lowest roost, else birds sleep in the nests and foul them (6 in). */
+    /**
+     * Nest entrances lie at least so far below the lowest roost, else birds sleep in the nests and
+     * foul them (6 in).
+     */
     public static final Length NEST_BELOW_ROOST = Length.inches(6);
+
     /** A bar this far from the wall and from the next bar keeps tails clear (300 mm is common). */
     public static final Length ROOST_SPACING = Length.mm(300);
+
     /** Board at the doors that holds deep litter in. */
     public static final Length LITTER_SILL = Length.mm(200);
+
     /** Floor of the nests above the house floor: above the litter they start with. */
     public static final Length NEST_FLOOR = Length.mm(150);
+
     /** Lip in front of a nest, between 75 and 100 mm. */
     public static final Length NEST_LIP = Length.mm(90);
+
     /** Mesh where birds sleep near it: 12.7 mm keeps out rats and hands. */
     public static final Length MESH_APERTURE = Length.inches(1, 2);
+
     /** Apron laid flat outward against digging. */
     public static final Length APRON = Length.mm(600);
 
@@ -78,21 +87,37 @@ public record Needs(
         int nests = nests(flock, lines);
         Length nestSide = largest(flock, k -> k.nestSide());
         Length nestHeight = largest(flock, k -> k.nestHeight());
-        lines.add(new Need(Need.Kind.NEST_SIZE, nestSide, Sum.of("needs.nestSize", nestSide, nestSide, nestHeight)));
-        lines.add(new Need(
-                Need.Kind.NEST_BELOW_ROOST, NEST_BELOW_ROOST, Sum.of("needs.nestBelowRoost", NEST_BELOW_ROOST)));
+        lines.add(
+                new Need(
+                        Need.Kind.NEST_SIZE,
+                        nestSide,
+                        Sum.of("needs.nestSize", nestSide, nestSide, nestHeight)));
+        lines.add(
+                new Need(
+                        Need.Kind.NEST_BELOW_ROOST,
+                        NEST_BELOW_ROOST,
+                        Sum.of("needs.nestBelowRoost", NEST_BELOW_ROOST)));
         Area vents = vents(flock, floor, lines);
         Length popWidth = largest(flock, BirdClass::popDoorWidth);
         Length popHeight = largest(flock, BirdClass::popDoorHeight);
-        lines.add(new Need(Need.Kind.POP_DOOR, popWidth, Sum.of("needs.popDoor", popWidth, popHeight)));
+        lines.add(
+                new Need(
+                        Need.Kind.POP_DOOR,
+                        popWidth,
+                        Sum.of("needs.popDoor", popWidth, popHeight)));
         Length headroom = largest(flock, BirdClass::standing);
         lines.add(new Need(Need.Kind.HEADROOM, headroom, Sum.of("needs.headroom", headroom)));
-        lines.add(new Need(Need.Kind.LITTER_SILL, LITTER_SILL, Sum.of("needs.litterSill", LITTER_SILL)));
+        lines.add(
+                new Need(
+                        Need.Kind.LITTER_SILL,
+                        LITTER_SILL,
+                        Sum.of("needs.litterSill", LITTER_SILL)));
         lines.add(new Need(Need.Kind.MESH, MESH_APERTURE, Sum.of("needs.mesh", MESH_APERTURE)));
-        Weight heaviest = flock.birds().keySet().stream()
-                .map(BirdClass::weight)
-                .max(Comparator.naturalOrder())
-                .orElse(Weight.ZERO);
+        Weight heaviest =
+                flock.birds().keySet().stream()
+                        .map(BirdClass::weight)
+                        .max(Comparator.naturalOrder())
+                        .orElse(Weight.ZERO);
         return new Needs(
                 flock.housed(),
                 floor,
@@ -127,11 +152,12 @@ public record Needs(
     private static Sum floorSum(Flock flock) {
         Sum all = null;
         for (BirdClass kind : flock.birds().keySet()) {
-            Sum one = Sum.of(
-                    "needs.floor.one",
-                    flock.housed(kind),
-                    name(kind, flock.housed(kind)),
-                    kind.floor(flock.practice().space()));
+            Sum one =
+                    Sum.of(
+                            "needs.floor.one",
+                            flock.housed(kind),
+                            name(kind, flock.housed(kind)),
+                            kind.floor(flock.practice().space()));
             all = all == null ? one : Sum.of("needs.and", all, one);
         }
         return all == null ? Sum.of("needs.none") : Sum.of("needs.floor", all, growth(flock));
@@ -157,19 +183,25 @@ public record Needs(
             roosting += kind.roost().isPositive() ? flock.housed(kind) : 0;
             widest = widest.max(kind.roost());
         }
-        Sum sum = roosting == 0 ? Sum.of("needs.roost.none") : Sum.of("needs.roost", roosting, widest);
+        Sum sum =
+                roosting == 0
+                        ? Sum.of("needs.roost.none")
+                        : Sum.of("needs.roost", roosting, widest);
         lines.add(new Need(Need.Kind.ROOST, roost, sum));
         return roost;
     }
 
     private static int nests(Flock flock, List<Need> lines) {
-        int hens = flock.birds().keySet().stream()
-                .filter(BirdClass::nests)
-                .mapToInt(flock::housed)
-                .sum();
+        int hens =
+                flock.birds().keySet().stream()
+                        .filter(BirdClass::nests)
+                        .mapToInt(flock::housed)
+                        .sum();
         int share = flock.practice().nests().hens();
-        int nests = hens == 0 ? 0 : Math.max(hens > 1 ? FEWEST_NESTS : 1, Math.ceilDiv(hens, share));
-        Sum sum = hens == 0 ? Sum.of("needs.nests.none") : Sum.of("needs.nests", hens, share, nests);
+        int nests =
+                hens == 0 ? 0 : Math.max(hens > 1 ? FEWEST_NESTS : 1, Math.ceilDiv(hens, share));
+        Sum sum =
+                hens == 0 ? Sum.of("needs.nests.none") : Sum.of("needs.nests", hens, share, nests);
         lines.add(new Need(Need.Kind.NESTS, nests, sum));
         return nests;
     }
@@ -177,11 +209,19 @@ public record Needs(
     private static Area vents(Flock flock, Area floor, List<Need> lines) {
         if (flock.practice().vents() == Practice.Vents.BY_BIRD) {
             Area area = VENT_PER_BIRD.times(flock.housed());
-            lines.add(new Need(Need.Kind.VENTS, area, Sum.of("needs.vents.byBird", flock.housed(), VENT_PER_BIRD)));
+            lines.add(
+                    new Need(
+                            Need.Kind.VENTS,
+                            area,
+                            Sum.of("needs.vents.byBird", flock.housed(), VENT_PER_BIRD)));
             return area;
         }
         Area area = floor.scaled(1.0 / FLOOR_PER_VENT);
-        lines.add(new Need(Need.Kind.VENTS, area, Sum.of("needs.vents.byFloor", floor, FLOOR_PER_VENT)));
+        lines.add(
+                new Need(
+                        Need.Kind.VENTS,
+                        area,
+                        Sum.of("needs.vents.byFloor", floor, FLOOR_PER_VENT)));
         return area;
     }
 }

@@ -1,8 +1,8 @@
 package reliqua.core.flock;
 
 /**
- * The schools of practice the keeper follows. Where keepers differ, each school is a choice; the default is the one most
- * backyard keepers are content with.
+ * The schools of practice the keeper follows. Where keepers differ, each school is a choice; the
+ * default is the one most backyard keepers are content with.
  *
  * @param space house floor a bird
  * @param nests hens to a nest box
@@ -14,12 +14,14 @@ public record Practice(Space space, Nests nests, Vents vents, int growth, Unders
 
     /** Standard space, one nest to four, vents by floor, a quarter more birds, closed in below. */
     public static final Practice DEFAULT =
-            new Practice(Space.STANDARD, Nests.ONE_PER_FOUR, Vents.BY_FLOOR, 25, Underside.CLOSED_IN);
+            new Practice(
+                    Space.STANDARD, Nests.ONE_PER_FOUR, Vents.BY_FLOOR, 25, Underside.CLOSED_IN);
 
     /** Refuses a growth below zero or above 200 percent. */
     public Practice {
         if (growth < 0 || growth > 200) {
-            throw new IllegalArgumentException(reliqua.core.measure.Words.say("flock.growth", growth));
+            throw new IllegalArgumentException(
+                    reliqua.core.measure.Words.say("flock.growth", growth));
         }
     }
 

@@ -1,7 +1,8 @@
 package reliqua.core.measure;
 
 /**
- * A plane angle. Angles come out of rises and runs, which are exact; the angle itself is only shown and set on a saw.
+ * A plane angle. Angles come out of rises and runs, which are exact; the angle itself is only shown
+ * and set on a saw.
  *
  * @param degrees degrees, finite
  */
@@ -9,7 +10,8 @@ public record Angle(double degrees) {
     /** Refuses what is not a finite number. */
     public Angle {
         if (!Double.isFinite(degrees)) {
-            throw new IllegalArgumentException("an angle is " + degrees + " degrees; it must be a finite number");
+            throw new IllegalArgumentException(
+                    "an angle is " + degrees + " degrees; it must be a finite number");
         }
     }
 

@@ -3,7 +3,8 @@ package reliqua.core.measure;
 import java.math.BigInteger;
 
 /**
- * An area in whole square micrometres, so that sums of areas are exact to far below what a tape can tell.
+ * An area in whole square micrometres, so that sums of areas are exact to far below what a tape can
+ * tell.
  *
  * @param um2 square micrometres
  */
@@ -17,10 +18,11 @@ public record Area(long um2) implements Comparable<Area> {
 
     /** The area of a rectangle, rounded down to a square micrometre. */
     public static Area of(Length width, Length length) {
-        return new Area(BigInteger.valueOf(width.nm())
-                .multiply(BigInteger.valueOf(length.nm()))
-                .divide(NM2_PER_UM2)
-                .longValueExact());
+        return new Area(
+                BigInteger.valueOf(width.nm())
+                        .multiply(BigInteger.valueOf(length.nm()))
+                        .divide(NM2_PER_UM2)
+                        .longValueExact());
     }
 
     /** Square metres, rounded to a square micrometre. */
@@ -54,7 +56,10 @@ public record Area(long um2) implements Comparable<Area> {
         return um2 >= other.um2;
     }
 
-    /** The side that makes a rectangle of this area with {@code side} (above zero), rounded up to a nanometre. */
+    /**
+     * The side that makes a rectangle of this area with {@code side} (above zero), rounded up to a
+     * nanometre.
+     */
     public Length over(Length side) {
         return new Length((long) Math.ceil(um2 * 1e6 / side.nm()));
     }

@@ -1,7 +1,8 @@
 package reliqua.core.measure;
 
 /**
- * An exact length in whole nanometres. 1/64 in is 396 875 nm and 1 mm is 1 000 000 nm, so both tapes are exact.
+ * An exact length in whole nanometres. 1/64 in is 396 875 nm and 1 mm is 1 000 000 nm, so both
+ * tapes are exact.
  *
  * @param nm nanometres; may be negative (a position left of the origin)
  */
@@ -20,7 +21,8 @@ public record Length(long nm) implements Comparable<Length> {
     /** Millimetres with a fraction, rounded to the nearest nanometre. */
     public static Length ofMm(double millimetres) {
         if (!Double.isFinite(millimetres)) {
-            throw new IllegalArgumentException("length in mm is " + millimetres + "; it must be a finite number");
+            throw new IllegalArgumentException(
+                    "length in mm is " + millimetres + "; it must be a finite number");
         }
         return new Length(Math.round(millimetres * NM_PER_MM));
     }
@@ -30,9 +32,13 @@ public record Length(long nm) implements Comparable<Length> {
         return new Length(Math.multiplyExact(inches, NM_PER_INCH));
     }
 
-    /** A fraction of inches, for example {@code inches(7, 2)} for 3 1/2 in, rounded to the nearest nanometre. */
+    /**
+     * A fraction of inches, for example {@code inches(7, 2)} for 3 1/2 in, rounded to the nearest
+     * nanometre.
+     */
     public static Length inches(long numerator, long denominator) {
-        return new Length(Math.round((double) Math.multiplyExact(numerator, NM_PER_INCH) / denominator));
+        return new Length(
+                Math.round((double) Math.multiplyExact(numerator, NM_PER_INCH) / denominator));
     }
 
     public Length plus(Length other) {

@@ -1,8 +1,8 @@
 package reliqua.core.measure;
 
 /**
- * An amount of money in whole millionths of the keeper's currency, so that bills add up and a price list may carry more
- * than two decimals.
+ * An amount of money in whole millionths of the keeper's currency, so that bills add up and a price
+ * list may carry more than two decimals.
  *
  * @param micros millionths; may be negative (a saving)
  */
@@ -15,7 +15,8 @@ public record Money(long micros) implements Comparable<Money> {
     /** A decimal amount, rounded to the nearest millionth. */
     public static Money of(double amount) {
         if (!Double.isFinite(amount)) {
-            throw new IllegalArgumentException("an amount of money is " + amount + "; it must be a finite number");
+            throw new IllegalArgumentException(
+                    "an amount of money is " + amount + "; it must be a finite number");
         }
         return new Money(Math.round(amount * 1e6));
     }

@@ -3,7 +3,8 @@ package reliqua.core.measure;
 import java.util.Locale;
 
 /**
- * Prints measures in the keeper's way: inches to a fraction, or millimetres, and areas, weights and money to match.
+ * Prints measures in the keeper's way: inches to a fraction, or millimetres, and areas, weights and
+ * money to match.
  *
  * @param system the keeper's tape
  * @param denominator finest fraction of an inch that is shown: 16 or 32
@@ -15,12 +16,14 @@ public record Tape(UnitSystem system, int denominator, String currency) {
     /** Refuses a fraction other than sixteenths and thirty-seconds. */
     public Tape {
         if (denominator != 16 && denominator != 32) {
-            throw new IllegalArgumentException("finest fraction 1/" + denominator + " is not offered; use 16 or 32");
+            throw new IllegalArgumentException(
+                    "finest fraction 1/" + denominator + " is not offered; use 16 or 32");
         }
     }
 
     /** Inches to 1/16 and dollars. */
     public static final Tape INCH = new Tape(UnitSystem.INCHES, 16, "$");
+
     /** Millimetres and pounds. */
     public static final Tape METRIC = new Tape(UnitSystem.MILLIMETRES, 16, "£");
 
@@ -46,9 +49,10 @@ public record Tape(UnitSystem system, int denominator, String currency) {
         if (rest == 0) {
             return sign + whole;
         }
-        long divisor = java.math.BigInteger.valueOf(rest)
-                .gcd(java.math.BigInteger.valueOf(denominator))
-                .longValue();
+        long divisor =
+                java.math.BigInteger.valueOf(rest)
+                        .gcd(java.math.BigInteger.valueOf(denominator))
+                        .longValue();
         String fraction = rest / divisor + "/" + denominator / divisor;
         return whole == 0 ? sign + fraction : sign + whole + " " + fraction;
     }

@@ -5,28 +5,45 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * Reads a length in every way it is called out from a tape: {@code 5' 4 1/2"}, {@code 5ft 4.5in}, {@code 64-1/2"},
- * {@code 1.64 m}, {@code 163.8cm}, {@code 1638}, unicode fractions and primes. A bare number is in the keeper's unit.
+ * Reads a length in every way it is called out from a tape: {@code 5' 4 1/2"}, {@code 5ft 4.5in},
+ * {@code 64-1/2"}, {@code 1.64 m}, {@code 163.8cm}, {@code 1638}, unicode fractions and primes. A
+ * bare number is in the keeper's unit.
  */
 public final class TapeReader {
-    private static final Map<Character, String> FRACTIONS = Map.ofEntries(
-            Map.entry('½', "1/2"),
-            Map.entry('¼', "1/4"),
-            Map.entry('¾', "3/4"),
-            Map.entry('⅓', "1/3"),
-            Map.entry('⅔', "2/3"),
-            Map.entry('⅛', "1/8"),
-            Map.entry('⅜', "3/8"),
-            Map.entry('⅝', "5/8"),
-            Map.entry('⅞', "7/8"));
+    private static final Map<Character, String> FRACTIONS =
+            Map.ofEntries(
+                    Map.entry('½', "1/2"),
+                    Map.entry('¼', "1/4"),
+                    Map.entry('¾', "3/4"),
+                    Map.entry('⅓', "1/3"),
+                    Map.entry('⅔', "2/3"),
+                    Map.entry('⅛', "1/8"),
+                    Map.entry('⅜', "3/8"),
+                    Map.entry('⅝', "5/8"),
+                    Map.entry('⅞', "7/8"));
 
-    private static final String NUMBER = "(?:\\d+[ -]+\\d+/\\d+|\\d+/\\d+|\\d+(?:[.,]\\d+)?|[.,]\\d+)";
+    private static final String NUMBER =
+            "(?:\\d+[ -]+\\d+/\\d+|\\d+/\\d+|\\d+(?:[.,]\\d+)?|[.,]\\d+)";
     private static final String FEET_MARK = "(?:'|ft\\.?|feet|foot)";
     private static final String INCH_MARK = "(?:\"|''|in\\.?|ins|inch|inches)";
-    private static final Pattern FEET_INCHES = Pattern.compile(
-            "(" + NUMBER + ")\\s*" + FEET_MARK + "\\s*-?\\s*(?:(" + NUMBER + ")\\s*" + INCH_MARK + "?)?");
-    private static final Pattern WITH_UNIT = Pattern.compile(
-            "(" + NUMBER + ")\\s*(" + INCH_MARK + "|mm|millimet(?:er|re)s?|cm|centimet(?:er|re)s?|m|met(?:er|re)s?)?");
+    private static final Pattern FEET_INCHES =
+            Pattern.compile(
+                    "("
+                            + NUMBER
+                            + ")\\s*"
+                            + FEET_MARK
+                            + "\\s*-?\\s*(?:("
+                            + NUMBER
+                            + ")\\s*"
+                            + INCH_MARK
+                            + "?)?");
+    private static final Pattern WITH_UNIT =
+            Pattern.compile(
+                    "("
+                            + NUMBER
+                            + ")\\s*("
+                            + INCH_MARK
+                            + "|mm|millimet(?:er|re)s?|cm|centimet(?:er|re)s?|m|met(?:er|re)s?)?");
     private static final Length LONGEST = Length.mm(1_000_000);
 
     private final UnitSystem bareUnit;
@@ -68,7 +85,9 @@ public final class TapeReader {
 
     private Length withUnit(String text, String number, String unit) {
         if (unit == null) {
-            return bareUnit == UnitSystem.INCHES ? inches(text, number, 1) : millimetres(text, number, 1);
+            return bareUnit == UnitSystem.INCHES
+                    ? inches(text, number, 1)
+                    : millimetres(text, number, 1);
         }
         if (unit.startsWith("mm") || unit.startsWith("milli")) {
             return millimetres(text, number, 1);
@@ -92,9 +111,10 @@ public final class TapeReader {
             int slash = number.indexOf('/');
             if (slash < 0) {
                 var decimal = new java.math.BigDecimal(number.replace(',', '.'));
-                return new Length(decimal.multiply(java.math.BigDecimal.valueOf(nmPerUnit))
-                        .setScale(0, java.math.RoundingMode.HALF_UP)
-                        .longValueExact());
+                return new Length(
+                        decimal.multiply(java.math.BigDecimal.valueOf(nmPerUnit))
+                                .setScale(0, java.math.RoundingMode.HALF_UP)
+                                .longValueExact());
             }
             String[] parts = number.split("[ \\-/]+");
             int last = parts.length - 1;
@@ -102,11 +122,14 @@ public final class TapeReader {
             long numerator = Long.parseLong(parts[last - 1]);
             long denominator = Long.parseLong(parts[last]);
             if (denominator == 0) {
-                throw new MeasureException(text, Words.say("measure.zeroDenominator", text.strip()));
+                throw new MeasureException(
+                        text, Words.say("measure.zeroDenominator", text.strip()));
             }
             long scaled = Math.multiplyExact(numerator, nmPerUnit);
-            return new Length(Math.addExact(
-                    Math.multiplyExact(whole, nmPerUnit), Math.floorDiv(2 * scaled + denominator, 2 * denominator)));
+            return new Length(
+                    Math.addExact(
+                            Math.multiplyExact(whole, nmPerUnit),
+                            Math.floorDiv(2 * scaled + denominator, 2 * denominator)));
         } catch (ArithmeticException | NumberFormatException e) {
             throw new MeasureException(text, Words.say("measure.tooLong", text.strip()));
         }

@@ -1,3 +1,6 @@
-/** Lengths, angles, areas, weights and money; reading and printing a tape; the sentences of the core. */
+/**
+ * Lengths, angles, areas, weights and money; reading and printing a tape; the sentences of the
+ * core.
+ */
 @org.jspecify.annotations.NullMarked
 package reliqua.core.measure;

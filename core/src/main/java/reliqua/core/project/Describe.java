@@ -18,7 +18,10 @@ public final class Describe {
 
     /** So many of what: {@code 6 sticks 1 1/2 x 3 1/2, 7' 8 5/8"}. */
     public static String lot(int quantity, Material material, Tape tape) {
-        return Words.say("lot." + kind(material) + (quantity == 1 ? ".one" : ".many"), quantity, size(material, tape));
+        return Words.say(
+                "lot." + kind(material) + (quantity == 1 ? ".one" : ".many"),
+                quantity,
+                size(material, tape));
     }
 
     private static String kind(Material material) {
@@ -34,13 +37,17 @@ public final class Describe {
     public static String size(Material material, Tape tape) {
         return switch (material) {
             case Stick s -> group(s, tape) + ", " + tape.sayLong(s.length());
-            case Sheet s -> group(s, tape) + ", " + tape.mark(s.width()) + " x " + tape.say(s.length());
+            case Sheet s ->
+                    group(s, tape) + ", " + tape.mark(s.width()) + " x " + tape.say(s.length());
             case Roofing r -> group(r, tape) + ", " + tape.sayLong(r.length());
-            case Mesh m -> group(m, tape) + ", " + tape.mark(m.width()) + " x " + tape.sayLong(m.length());
+            case Mesh m ->
+                    group(m, tape) + ", " + tape.mark(m.width()) + " x " + tape.sayLong(m.length());
         };
     }
 
-    /** What lots are grouped by in the rack: the section, the thickness, the width, the aperture. */
+    /**
+     * What lots are grouped by in the rack: the section, the thickness, the width, the aperture.
+     */
     public static String group(Material material, Tape tape) {
         return switch (material) {
             case Stick s -> tape.section(s.section().thickness(), s.section().width());
@@ -71,12 +78,15 @@ public final class Describe {
                 s.flaws().forEach(f -> words.add(flaw(f, tape)));
             }
             case Sheet s ->
-                s.flaws()
-                        .forEach(f -> words.add(Words.say(
-                                "flaw.area",
-                                Words.say("flaw." + f.kind().name()),
-                                tape.mark(f.width()),
-                                tape.mark(f.length()))));
+                    s.flaws()
+                            .forEach(
+                                    f ->
+                                            words.add(
+                                                    Words.say(
+                                                            "flaw.area",
+                                                            Words.say("flaw." + f.kind().name()),
+                                                            tape.mark(f.width()),
+                                                            tape.mark(f.length()))));
             case Roofing r -> r.flaws().forEach(f -> words.add(flaw(f, tape)));
             case Mesh _ -> {}
         }
@@ -86,6 +96,9 @@ public final class Describe {
     private static String flaw(Flaw flaw, Tape tape) {
         Length from = flaw.from().max(Length.ZERO);
         return Words.say(
-                "flaw.stretch", Words.say("flaw." + flaw.kind().name()), tape.mark(from), tape.mark(flaw.to()));
+                "flaw.stretch",
+                Words.say("flaw." + flaw.kind().name()),
+                tape.mark(from),
+                tape.mark(flaw.to()));
     }
 }

@@ -20,8 +20,8 @@ import reliqua.core.fit.FitResult;
 import reliqua.core.fit.Fitter;
 
 /**
- * Everything that follows from a project: the house, what the rules say of it, how it is cut, what it costs, how it is
- * built.
+ * Everything that follows from a project: the house, what the rules say of it, how it is cut, what
+ * it costs, how it is built.
  *
  * @param candidate house, findings and cut plan
  * @param bill what remains to buy
@@ -38,10 +38,11 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
 
     /** Work still to do, in minutes: cuts not made and steps not ticked. */
     public int minutesLeft(java.util.Set<String> done) {
-        int cuts = candidate.plan().tickets().stream()
-                .filter(t -> !done.contains(cutKey(t)))
-                .mapToInt(t -> t.cuts().size())
-                .sum();
+        int cuts =
+                candidate.plan().tickets().stream()
+                        .filter(t -> !done.contains(cutKey(t)))
+                        .mapToInt(t -> t.cuts().size())
+                        .sum();
         return cuts * MINUTES_A_CUT + Steps.minutesLeft(steps, done);
     }
 
@@ -67,17 +68,24 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
      * @param soFar hears of every better house of a search
      * @throws Unbuildable when the house settled on does not serve the needs as they are now
      */
-    public static Derived derive(Project project, Progress progress, Consumer<Candidate> soFar) throws Unbuildable {
+    public static Derived derive(Project project, Progress progress, Consumer<Candidate> soFar)
+            throws Unbuildable {
         if (project.chosen().isPresent()) {
             Candidate settled = settled(project, project.chosen().get(), progress);
             return new Derived(Optional.of(of(settled, project)), Optional.empty());
         }
         FitResult fit = Fitter.fit(project.fitRequest(), progress, soFar);
-        Optional<Search> search = fit.best().map(best -> new Search(
-                fit,
-                of(best, project),
-                fit.others().stream().map(c -> of(c, project)).toList(),
-                fit.standard().map(c -> of(c, project))));
+        Optional<Search> search =
+                fit.best()
+                        .map(
+                                best ->
+                                        new Search(
+                                                fit,
+                                                of(best, project),
+                                                fit.others().stream()
+                                                        .map(c -> of(c, project))
+                                                        .toList(),
+                                                fit.standard().map(c -> of(c, project))));
         return new Derived(search.map(Search::best), search);
     }
 
@@ -89,7 +97,8 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
      * @param others the best of other sizes
      * @param standard the size one would build without looking at the heap
      */
-    public record Search(FitResult fit, Design best, List<Design> others, Optional<Design> standard) {
+    public record Search(
+            FitResult fit, Design best, List<Design> others, Optional<Design> standard) {
         /** Copies the list. */
         public Search {
             others = List.copyOf(others);
@@ -99,12 +108,18 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
     /** A design, and the search it came from if there was one. */
     public record Derived(Optional<Design> design, Optional<Search> search) {}
 
-    private static Candidate settled(Project project, Project.Chosen chosen, Progress progress) throws Unbuildable {
+    private static Candidate settled(Project project, Project.Chosen chosen, Progress progress)
+            throws Unbuildable {
         Coop coop = RaisedHouse.build(chosen.dimensions(), chosen.choices(), project.needs());
-        List<Finding> findings = Findings.of(coop, project.needs(), project.keeper(), project.heap());
-        WorkPlan plan = new CoopPlanner(
-                        project.heap(), project.prices(), project.keeper().kerf(), CutPlanner.Settings.LIVE)
-                .plan(coop, progress);
+        List<Finding> findings =
+                Findings.of(coop, project.needs(), project.keeper(), project.heap());
+        WorkPlan plan =
+                new CoopPlanner(
+                                project.heap(),
+                                project.prices(),
+                                project.keeper().kerf(),
+                                CutPlanner.Settings.LIVE)
+                        .plan(coop, progress);
         return new Candidate(chosen.dimensions(), chosen.choices(), coop, findings, plan);
     }
 }

@@ -44,7 +44,9 @@ public record History(Project now, List<Step> past, List<Step> future) {
         }
         Step last = past.getLast();
         return new History(
-                last.project(), past.subList(0, past.size() - 1), pushed(future, new Step(last.edit(), now)));
+                last.project(),
+                past.subList(0, past.size() - 1),
+                pushed(future, new Step(last.edit(), now)));
     }
 
     /** One edit forward again; the same when there is none. */
@@ -54,7 +56,9 @@ public record History(Project now, List<Step> past, List<Step> future) {
         }
         Step next = future.getLast();
         return new History(
-                next.project(), pushed(past, new Step(next.edit(), now)), future.subList(0, future.size() - 1));
+                next.project(),
+                pushed(past, new Step(next.edit(), now)),
+                future.subList(0, future.size() - 1));
     }
 
     /** Name of the edit that undo takes back. */

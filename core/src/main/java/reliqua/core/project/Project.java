@@ -54,7 +54,8 @@ public record Project(
     }
 
     /** A project with nothing done yet. */
-    public static Project start(String name, Keeper keeper, Flock flock, Heap heap, PriceBook prices) {
+    public static Project start(
+            String name, Keeper keeper, Flock flock, Heap heap, PriceBook prices) {
         return new Project(name, keeper, flock, heap, prices, Map.of(), Optional.empty(), Set.of());
     }
 

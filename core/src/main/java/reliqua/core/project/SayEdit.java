@@ -18,23 +18,30 @@ import reliqua.core.stock.Lot;
 import reliqua.core.stock.Material;
 import reliqua.core.stock.SayLine;
 
-/** Turns a spoken line into an edit of a project: a lot called out, birds counted, a dimension held or let go. */
+/**
+ * Turns a spoken line into an edit of a project: a lot called out, birds counted, a dimension held
+ * or let go.
+ */
 public final class SayEdit {
-    private static final Map<String, BirdClass> BIRDS = Map.ofEntries(
-            Map.entry("hens", BirdClass.STANDARD),
-            Map.entry("hen", BirdClass.STANDARD),
-            Map.entry("standard", BirdClass.STANDARD),
-            Map.entry("bantams", BirdClass.BANTAM),
-            Map.entry("bantam", BirdClass.BANTAM),
-            Map.entry("large", BirdClass.LARGE),
-            Map.entry("ducks", BirdClass.DUCK),
-            Map.entry("duck", BirdClass.DUCK),
-            Map.entry("meat", BirdClass.MEAT));
+    private static final Map<String, BirdClass> BIRDS =
+            Map.ofEntries(
+                    Map.entry("hens", BirdClass.STANDARD),
+                    Map.entry("hen", BirdClass.STANDARD),
+                    Map.entry("standard", BirdClass.STANDARD),
+                    Map.entry("bantams", BirdClass.BANTAM),
+                    Map.entry("bantam", BirdClass.BANTAM),
+                    Map.entry("large", BirdClass.LARGE),
+                    Map.entry("ducks", BirdClass.DUCK),
+                    Map.entry("duck", BirdClass.DUCK),
+                    Map.entry("meat", BirdClass.MEAT));
     private static final Pattern WORD_COUNT = Pattern.compile("([a-z]+)\\s+(\\d{1,3})");
     private static final Pattern COUNT_WORD = Pattern.compile("(\\d{1,3})\\s+([a-z]+)");
-    private static final Pattern DIMENSION = Pattern.compile("(width|depth|legs|front|back|overhang)\\s+(.+)");
-    private static final Pattern RELEASE = Pattern.compile("(?:free|release)\\s+(width|depth|legs|front|back|overhang)");
-    private static final Pattern BUDGET = Pattern.compile("budget\\s+\\D?(\\d{1,6}(?:\\.\\d{1,2})?)");
+    private static final Pattern DIMENSION =
+            Pattern.compile("(width|depth|legs|front|back|overhang)\\s+(.+)");
+    private static final Pattern RELEASE =
+            Pattern.compile("(?:free|release)\\s+(width|depth|legs|front|back|overhang)");
+    private static final Pattern BUDGET =
+            Pattern.compile("budget\\s+\\D?(\\d{1,6}(?:\\.\\d{1,2})?)");
 
     /** What a line would do. */
     public sealed interface Said {
@@ -58,11 +65,13 @@ public final class SayEdit {
         String text = line.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
         Matcher wordCount = WORD_COUNT.matcher(text);
         if (wordCount.matches() && BIRDS.containsKey(wordCount.group(1))) {
-            return birds(BIRDS.get(wordCount.group(1)), Integer.parseInt(wordCount.group(2)), project);
+            return birds(
+                    BIRDS.get(wordCount.group(1)), Integer.parseInt(wordCount.group(2)), project);
         }
         Matcher countWord = COUNT_WORD.matcher(text);
         if (countWord.matches() && BIRDS.containsKey(countWord.group(2))) {
-            return birds(BIRDS.get(countWord.group(2)), Integer.parseInt(countWord.group(1)), project);
+            return birds(
+                    BIRDS.get(countWord.group(2)), Integer.parseInt(countWord.group(1)), project);
         }
         Matcher dimension = DIMENSION.matcher(text);
         if (dimension.matches()) {
@@ -96,7 +105,11 @@ public final class SayEdit {
         String birds = count + " " + Needs.name(kind, count).words(project.keeper().tape());
         String before = Words.say("say.birds.before", project.flock().count(kind));
         return new Said.Change(
-                new Edit(Words.say("edit.birds", birds), p -> p.withFlock(p.flock().with(kind, count))), birds, before);
+                new Edit(
+                        Words.say("edit.birds", birds),
+                        p -> p.withFlock(p.flock().with(kind, count))),
+                birds,
+                before);
     }
 
     private static Said hold(RaisedDimensions.Name name, String length, Project project) {
@@ -116,11 +129,21 @@ public final class SayEdit {
     private static Said budget(Money amount, Project project) {
         Tape tape = project.keeper().tape();
         String words = Words.say("say.budget", tape.say(amount));
-        Edit edit = new Edit(words, p -> {
-            var k = p.keeper();
-            return p.withKeeper(new reliqua.core.flock.Keeper(
-                    k.height(), k.tape(), amount, k.kerf(), k.mostWidth(), k.mostDepth(), k.mostHeight()));
-        });
+        Edit edit =
+                new Edit(
+                        words,
+                        p -> {
+                            var k = p.keeper();
+                            return p.withKeeper(
+                                    new reliqua.core.flock.Keeper(
+                                            k.height(),
+                                            k.tape(),
+                                            amount,
+                                            k.kerf(),
+                                            k.mostWidth(),
+                                            k.mostDepth(),
+                                            k.mostHeight()));
+                        });
         return new Said.Change(edit, words, "");
     }
 
@@ -133,7 +156,9 @@ public final class SayEdit {
                 yield new Said.Change(
                         addition(what, added.quantity(), added.material(), added.place()),
                         what,
-                        String.join(", ", concat(Describe.flaws(added.material(), tape), added.assumed())));
+                        String.join(
+                                ", ",
+                                concat(Describe.flaws(added.material(), tape), added.assumed())));
             }
         };
     }
@@ -148,6 +173,14 @@ public final class SayEdit {
         Lot.Provenance provenance = new Lot.Provenance(place, "", "", Money.ZERO);
         return new Edit(
                 Words.say("edit.add", what),
-                p -> p.withHeap(p.heap().plus(new Lot(p.heap().freshId(material), quantity, material, provenance))));
+                p ->
+                        p.withHeap(
+                                p.heap()
+                                        .plus(
+                                                new Lot(
+                                                        p.heap().freshId(material),
+                                                        quantity,
+                                                        material,
+                                                        provenance))));
     }
 }

@@ -53,12 +53,13 @@ public record Heap(List<Lot> lots) {
 
     /** An id not in use: the letter of the kind and the next number. */
     public String freshId(Material material) {
-        String letter = switch (material) {
-            case Stick _ -> "S";
-            case Sheet _ -> "P";
-            case Roofing _ -> "R";
-            case Mesh _ -> "M";
-        };
+        String letter =
+                switch (material) {
+                    case Stick _ -> "S";
+                    case Sheet _ -> "P";
+                    case Roofing _ -> "R";
+                    case Mesh _ -> "M";
+                };
         Predicate<String> free = id -> find(id).isEmpty();
         return Stream.iterate(1, n -> n + 1)
                 .map(n -> letter + n)

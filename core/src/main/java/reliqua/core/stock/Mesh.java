@@ -21,7 +21,8 @@ public record Mesh(Kind kind, Length aperture, Length width, Length length) impl
     /** Refuses sizes that are not above zero. */
     public Mesh {
         if (!aperture.isPositive() || !width.isPositive() || !length.isPositive()) {
-            throw new IllegalArgumentException(Words.say("stock.mesh.notPositive", aperture, width, length));
+            throw new IllegalArgumentException(
+                    Words.say("stock.mesh.notPositive", aperture, width, length));
         }
     }
 }

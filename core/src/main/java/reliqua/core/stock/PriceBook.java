@@ -36,7 +36,8 @@ public record PriceBook(String merchant, List<Offer> offers, SortedMap<Hardware,
         /** Refuses an empty pack. */
         public Pack {
             if (count < 1) {
-                throw new IllegalArgumentException("a pack holds " + count + " things; it must hold one or more");
+                throw new IllegalArgumentException(
+                        "a pack holds " + count + " things; it must hold one or more");
             }
         }
     }
@@ -51,13 +52,15 @@ public record PriceBook(String merchant, List<Offer> offers, SortedMap<Hardware,
     public static final PriceBook EMPTY = new PriceBook("", List.of(), new TreeMap<>(Map.of()));
 
     /**
-     * What a material would have cost new: its share of the cheapest offer of its kind that is at least as strong, or, for
-     * sections nobody sells, the cheapest price by volume. Nothing when no such kind is sold.
+     * What a material would have cost new: its share of the cheapest offer of its kind that is at
+     * least as strong, or, for sections nobody sells, the cheapest price by volume. Nothing when no
+     * such kind is sold.
      */
     public Money worth(Material material) {
         return switch (material) {
             case Stick stick -> stickWorth(stick);
-            case Sheet sheet -> byArea(sheet.thickness().toMm(), Area.of(sheet.width(), sheet.length()));
+            case Sheet sheet ->
+                    byArea(sheet.thickness().toMm(), Area.of(sheet.width(), sheet.length()));
             case Roofing roofing -> roofingWorth(roofing);
             case Mesh mesh -> meshWorth(mesh);
         };
@@ -67,8 +70,12 @@ public record PriceBook(String merchant, List<Offer> offers, SortedMap<Hardware,
         double metres = stick.length().toMetres();
         return offers.stream()
                 .filter(o -> o.material() instanceof Stick s && s.section().serves(stick.section()))
-                .map(o -> Money.of(
-                        o.price().amount() / ((Stick) o.material()).length().toMetres() * metres))
+                .map(
+                        o ->
+                                Money.of(
+                                        o.price().amount()
+                                                / ((Stick) o.material()).length().toMetres()
+                                                * metres))
                 .min(Comparator.naturalOrder())
                 .orElseGet(() -> byVolume(stick));
     }
@@ -76,7 +83,12 @@ public record PriceBook(String merchant, List<Offer> offers, SortedMap<Hardware,
     private Money byVolume(Stick stick) {
         return offers.stream()
                 .filter(o -> o.material() instanceof Stick)
-                .map(o -> Money.of(o.price().amount() * volume(stick) / volume((Stick) o.material())))
+                .map(
+                        o ->
+                                Money.of(
+                                        o.price().amount()
+                                                * volume(stick)
+                                                / volume((Stick) o.material())))
                 .min(Comparator.naturalOrder())
                 .orElse(Money.ZERO);
     }
@@ -89,8 +101,16 @@ public record PriceBook(String merchant, List<Offer> offers, SortedMap<Hardware,
 
     private Money byArea(double thickness, Area area) {
         return offers.stream()
-                .filter(o -> o.material() instanceof Sheet s && s.thickness().toMm() >= thickness - 1)
-                .map(o -> Money.of(o.price().amount() * area.toSquareMetres() / sheetArea((Sheet) o.material())))
+                .filter(
+                        o ->
+                                o.material() instanceof Sheet s
+                                        && s.thickness().toMm() >= thickness - 1)
+                .map(
+                        o ->
+                                Money.of(
+                                        o.price().amount()
+                                                * area.toSquareMetres()
+                                                / sheetArea((Sheet) o.material())))
                 .min(Comparator.naturalOrder())
                 .orElse(Money.ZERO);
     }
@@ -115,9 +135,11 @@ public record PriceBook(String merchant, List<Offer> offers, SortedMap<Hardware,
     private Money meshWorth(Mesh mesh) {
         double area = Area.of(mesh.width(), mesh.length()).toSquareMetres();
         return offers.stream()
-                .filter(o -> o.material() instanceof Mesh m
-                        && m.kind() == mesh.kind()
-                        && m.aperture().atMost(mesh.aperture()))
+                .filter(
+                        o ->
+                                o.material() instanceof Mesh m
+                                        && m.kind() == mesh.kind()
+                                        && m.aperture().atMost(mesh.aperture()))
                 .map(o -> Money.of(o.price().amount() * area / meshArea((Mesh) o.material())))
                 .min(Comparator.naturalOrder())
                 .orElse(Money.ZERO);

@@ -9,17 +9,21 @@ import reliqua.core.measure.Words;
  *
  * @param length down the slope, above zero
  * @param fullWidth edge to edge
- * @param coverWidth what one sheet covers beside its neighbour after the side lap; at most the full width
+ * @param coverWidth what one sheet covers beside its neighbour after the side lap; at most the full
+ *     width
  * @param flaws rusted or torn stretches, measured from the upper end
  */
-public record Roofing(Length length, Length fullWidth, Length coverWidth, List<Flaw> flaws) implements Material {
+public record Roofing(Length length, Length fullWidth, Length coverWidth, List<Flaw> flaws)
+        implements Material {
     /** Refuses sizes that are not above zero and a cover wider than the sheet. */
     public Roofing {
         if (!length.isPositive() || !coverWidth.isPositive()) {
-            throw new IllegalArgumentException(Words.say("stock.roofing.notPositive", length, coverWidth));
+            throw new IllegalArgumentException(
+                    Words.say("stock.roofing.notPositive", length, coverWidth));
         }
         if (coverWidth.compareTo(fullWidth) > 0) {
-            throw new IllegalArgumentException(Words.say("stock.roofing.cover", coverWidth, fullWidth));
+            throw new IllegalArgumentException(
+                    Words.say("stock.roofing.cover", coverWidth, fullWidth));
         }
         flaws = List.copyOf(flaws);
     }

@@ -18,16 +18,23 @@ import reliqua.core.measure.Words;
  */
 public final class SayLine {
     private static final Pattern COUNT =
-            Pattern.compile("^(\\d{1,4})\\s*(?:of\\s+|pcs?\\s+|pieces?\\s+(?:of\\s+)?|[*×]\\s*)(.*)$");
-    private static final Pattern COUNT_BEFORE_WORD = Pattern.compile("^(\\d{1,4})\\s+(?=[a-z])(.*)$");
+            Pattern.compile(
+                    "^(\\d{1,4})\\s*(?:of\\s+|pcs?\\s+|pieces?\\s+(?:of\\s+)?|[*×]\\s*)(.*)$");
+    private static final Pattern COUNT_BEFORE_WORD =
+            Pattern.compile("^(\\d{1,4})\\s+(?=[a-z])(.*)$");
     private static final Pattern CROSS = Pattern.compile("\\s*(?:x|×|\\bby\\b)\\s*");
-    private static final Pattern NOMINAL = Pattern.compile("^(5/4|\\d{1,2})\\s*[x×]\\s*(\\d{1,2})(?=\\s|$)(.*)$");
-    private static final Pattern CLAUSE = Pattern.compile(
-            "\\b(bow|bowed|rot|split|knot|notch|nails|hole|rust|treated|painted|from|behind|in the|under)\\b");
-    private static final Pattern SHEET = Pattern.compile("^(?:sheets?|ply(?:wood)?|osb|strand ?board|board sheet)\\b(.*)$");
-    private static final Pattern ROOFING = Pattern.compile("^(?:tin|roofing|corrugated|iron)\\b(.*)$");
+    private static final Pattern NOMINAL =
+            Pattern.compile("^(5/4|\\d{1,2})\\s*[x×]\\s*(\\d{1,2})(?=\\s|$)(.*)$");
+    private static final Pattern CLAUSE =
+            Pattern.compile(
+                    "\\b(bow|bowed|rot|split|knot|notch|nails|hole|rust|treated|painted|from|behind|in the|under)\\b");
+    private static final Pattern SHEET =
+            Pattern.compile("^(?:sheets?|ply(?:wood)?|osb|strand ?board|board sheet)\\b(.*)$");
+    private static final Pattern ROOFING =
+            Pattern.compile("^(?:tin|roofing|corrugated|iron)\\b(.*)$");
     private static final Pattern MESH =
-            Pattern.compile("^(?:(?:welded )?mesh|hardware cloth|(hex|chicken|netting)[a-z ]*)(?=\\s|\\d)(.*)$");
+            Pattern.compile(
+                    "^(?:(?:welded )?mesh|hardware cloth|(hex|chicken|netting)[a-z ]*)(?=\\s|\\d)(.*)$");
     private static final Pattern STRETCH =
             Pattern.compile("^\\s*(?:at\\s+)?(.+?)\\s*(?:-|to|–)\\s*(.+)$|^\\s*(?:at\\s+)?(.+)$");
     private static final Length NAIL_CLEARANCE = Length.mm(13);
@@ -43,7 +50,8 @@ public final class SayLine {
     /** What a line means: a lot to add, or why it is not one. */
     public sealed interface Understood {
         /** So many things of this material, and what was taken for granted. */
-        record Added(int quantity, Material material, String place, List<String> assumed) implements Understood {
+        record Added(int quantity, Material material, String place, List<String> assumed)
+                implements Understood {
             /** Copies the list. */
             public Added {
                 assumed = List.copyOf(assumed);
@@ -82,7 +90,8 @@ public final class SayLine {
     private Understood material(int quantity, String text) {
         Matcher sheet = SHEET.matcher(text);
         if (sheet.matches()) {
-            return sheet(quantity, text.startsWith("osb") || text.startsWith("strand"), sheet.group(1));
+            return sheet(
+                    quantity, text.startsWith("osb") || text.startsWith("strand"), sheet.group(1));
         }
         Matcher roofing = ROOFING.matcher(text);
         if (roofing.matches()) {
@@ -99,10 +108,16 @@ public final class SayLine {
         Clauses clauses = clauses(rest);
         String[] sizes = CROSS.split(stripAt(clauses.head()));
         if (sizes.length != 3) {
-            return new Understood.Unclear(Words.say("say.sheet", tape.system() == UnitSystem.INCHES ? "1/2 x 48 x 96" : "12 x 1220 x 2440"));
+            return new Understood.Unclear(
+                    Words.say(
+                            "say.sheet",
+                            tape.system() == UnitSystem.INCHES
+                                    ? "1/2 x 48 x 96"
+                                    : "12 x 1220 x 2440"));
         }
         Sheet.Kind kind = strand ? Sheet.Kind.STRAND_BOARD : Sheet.Kind.PLYWOOD;
-        Material material = new Sheet(kind, length(sizes[0]), length(sizes[1]), length(sizes[2]), List.of());
+        Material material =
+                new Sheet(kind, length(sizes[0]), length(sizes[1]), length(sizes[2]), List.of());
         return new Understood.Added(quantity, material, clauses.place(), List.of());
     }
 
@@ -117,12 +132,17 @@ public final class SayLine {
         Length length = length(sizes[1]);
         Material material = new Roofing(length, full, cover, flaws(clauses.texts(), length));
         return new Understood.Added(
-                quantity, material, clauses.place(), List.of(Words.say("say.assumed.cover", tape.say(cover))));
+                quantity,
+                material,
+                clauses.place(),
+                List.of(Words.say("say.assumed.cover", tape.say(cover))));
     }
 
     private Understood mesh(int quantity, boolean hex, String rest) {
         Clauses clauses = clauses(rest);
-        String[] sizes = CROSS.split(stripAt(clauses.head()).replaceAll("(in|mm|cm|\")\\s+(?=\\d)", "$1 x "));
+        String[] sizes =
+                CROSS.split(
+                        stripAt(clauses.head()).replaceAll("(in|mm|cm|\")\\s+(?=\\d)", "$1 x "));
         if (sizes.length != 3) {
             return new Understood.Unclear(Words.say("say.mesh"));
         }
@@ -135,15 +155,19 @@ public final class SayLine {
         Clauses clauses = clauses(text);
         List<String> assumed = new ArrayList<>();
         Matcher nominal = NOMINAL.matcher(clauses.head());
-        Optional<Section> named = nominal.matches()
-                ? NominalSizes.find(nominal.group(1) + "x" + nominal.group(2))
-                : Optional.empty();
+        Optional<Section> named =
+                nominal.matches()
+                        ? NominalSizes.find(nominal.group(1) + "x" + nominal.group(2))
+                        : Optional.empty();
         Section section;
         Length length;
         if (named.isPresent()) {
             section = named.get();
             length = length(stripAt(nominal.group(3)));
-            assumed.add(Words.say("say.assumed.nominal", tape.section(section.thickness(), section.width())));
+            assumed.add(
+                    Words.say(
+                            "say.assumed.nominal",
+                            tape.section(section.thickness(), section.width())));
         } else {
             String[] sizes = CROSS.split(clauses.head().replaceFirst("\\s+(?:at|long)\\s+", " x "));
             if (sizes.length != 3) {
@@ -152,9 +176,10 @@ public final class SayLine {
             section = Section.of(length(sizes[0]), length(sizes[1]));
             length = length(sizes[2]);
         }
-        Treatment treatment = clauses.has("treated")
-                ? Treatment.PRESSURE_TREATED
-                : clauses.has("painted") ? Treatment.PAINTED : Treatment.UNTREATED;
+        Treatment treatment =
+                clauses.has("treated")
+                        ? Treatment.PRESSURE_TREATED
+                        : clauses.has("painted") ? Treatment.PAINTED : Treatment.UNTREATED;
         Length bow = clauses.find("bow").map(this::length).orElse(Length.ZERO);
         Stick stick = new Stick(section, length, flaws(clauses.texts(), length), bow, treatment);
         return new Understood.Added(quantity, stick, clauses.place(), assumed);
@@ -178,7 +203,8 @@ public final class SayLine {
         }
         Matcher stretch = STRETCH.matcher(where);
         if (!stretch.matches()) {
-            throw new MeasureException(where, Words.say("say.flawWhere", kind.name().toLowerCase(Locale.ROOT)));
+            throw new MeasureException(
+                    where, Words.say("say.flawWhere", kind.name().toLowerCase(Locale.ROOT)));
         }
         if (stretch.group(3) != null) {
             Length at = length(stretch.group(3));
@@ -204,7 +230,9 @@ public final class SayLine {
         return text.strip().replaceFirst("^(?:at|of|long)\\s+", "");
     }
 
-    /** The sizes at the head of a line and the remarks behind them, each beginning with its word. */
+    /**
+     * The sizes at the head of a line and the remarks behind them, each beginning with its word.
+     */
     private record Clauses(String head, List<String> texts) {
         boolean has(String word) {
             return texts.stream().anyMatch(t -> t.startsWith(word));

@@ -4,7 +4,8 @@ import reliqua.core.measure.Length;
 import reliqua.core.measure.Words;
 
 /**
- * The true cross-section of a stick. Thickness is never more than width, so 38 x 89 has one name only.
+ * The true cross-section of a stick. Thickness is never more than width, so 38 x 89 has one name
+ * only.
  *
  * @param thickness smaller side, above zero
  * @param width larger side
@@ -13,7 +14,8 @@ public record Section(Length thickness, Length width) implements Comparable<Sect
     /** Refuses sides that are not above zero, and a thickness above the width. */
     public Section {
         if (!thickness.isPositive() || !width.isPositive()) {
-            throw new IllegalArgumentException(Words.say("stock.section.notPositive", thickness, width));
+            throw new IllegalArgumentException(
+                    Words.say("stock.section.notPositive", thickness, width));
         }
         if (thickness.compareTo(width) > 0) {
             throw new IllegalArgumentException(Words.say("stock.section.turned", thickness, width));

@@ -5,7 +5,8 @@ import reliqua.core.measure.Length;
 import reliqua.core.measure.Words;
 
 /**
- * A flat board: plywood, strand board and the like. The grain, where there is one, runs along the length.
+ * A flat board: plywood, strand board and the like. The grain, where there is one, runs along the
+ * length.
  *
  * @param kind what it is made of
  * @param thickness above zero
@@ -36,7 +37,8 @@ public record Sheet(Kind kind, Length thickness, Length width, Length length, Li
     /** Refuses sides that are not above zero. */
     public Sheet {
         if (!thickness.isPositive() || !width.isPositive() || !length.isPositive()) {
-            throw new IllegalArgumentException(Words.say("stock.sheet.notPositive", thickness, width, length));
+            throw new IllegalArgumentException(
+                    Words.say("stock.sheet.notPositive", thickness, width, length));
         }
         flaws = List.copyOf(flaws);
     }

@@ -16,7 +16,8 @@ import reliqua.core.measure.Words;
  * @param treatment against rot
  */
 public record Stick(
-        Section section, Length length, List<Flaw> flaws, Length bow, Treatment treatment) implements Material {
+        Section section, Length length, List<Flaw> flaws, Length bow, Treatment treatment)
+        implements Material {
     /** Refuses a length that is not above zero and a negative bow; sorts the flaws. */
     public Stick {
         if (!length.isPositive()) {
@@ -25,7 +26,10 @@ public record Stick(
         if (bow.nm() < 0) {
             throw new IllegalArgumentException(Words.say("stock.bow.negative", bow));
         }
-        flaws = flaws.stream().sorted(Comparator.comparing(Flaw::from).thenComparing(Flaw::to)).toList();
+        flaws =
+                flaws.stream()
+                        .sorted(Comparator.comparing(Flaw::from).thenComparing(Flaw::to))
+                        .toList();
     }
 
     /** A sound, straight, untreated stick. */
@@ -56,7 +60,8 @@ public record Stick(
     }
 
     /**
-     * The bow a piece keeps: bow x (piece / whole)², for a curve of even bend. Short pieces come out straight.
+     * The bow a piece keeps: bow x (piece / whole)², for a curve of even bend. Short pieces come
+     * out straight.
      *
      * @param piece length of the piece, from zero to the whole
      */
@@ -66,8 +71,8 @@ public record Stick(
     }
 
     /**
-     * The longest piece whose bow stays within 1/{@code tolerance} of its length: length² / (bow x tolerance),
-     * but never more than the whole stick.
+     * The longest piece whose bow stays within 1/{@code tolerance} of its length: length² / (bow x
+     * tolerance), but never more than the whole stick.
      */
     public Length straightTo(int tolerance) {
         if (bow.nm() == 0) {

@@ -40,8 +40,14 @@ public final class Houses {
     }
 
     public static Coop ordinary() {
-        RaisedDimensions dimensions = new RaisedDimensions(
-                Length.mm(1600), Length.mm(1400), Length.mm(500), Length.mm(1350), Length.mm(1150), Length.mm(180));
+        RaisedDimensions dimensions =
+                new RaisedDimensions(
+                        Length.mm(1600),
+                        Length.mm(1400),
+                        Length.mm(500),
+                        Length.mm(1350),
+                        Length.mm(1150),
+                        Length.mm(180));
         try {
             return RaisedHouse.build(
                     dimensions,
@@ -55,13 +61,14 @@ public final class Houses {
     /** A random house; draws again until the family accepts the dimensions. */
     public static Coop random(Random random) {
         while (true) {
-            RaisedDimensions dimensions = new RaisedDimensions(
-                    mm(random, 1000, 2600),
-                    mm(random, 900, 2000),
-                    mm(random, 350, 700),
-                    mm(random, 1000, 1700),
-                    mm(random, 900, 1500),
-                    mm(random, 100, 260));
+            RaisedDimensions dimensions =
+                    new RaisedDimensions(
+                            mm(random, 1000, 2600),
+                            mm(random, 900, 2000),
+                            mm(random, 350, 700),
+                            mm(random, 1000, 1700),
+                            mm(random, 900, 1500),
+                            mm(random, 100, 260));
             Section wall = random.nextBoolean() ? Section.mm(38, 64) : Section.mm(38, 89);
             Section trim = random.nextBoolean() ? Section.mm(19, 38) : Section.mm(22, 64);
             Length skin = Length.mm(random.nextBoolean() ? 9 : 12);

@@ -10,7 +10,11 @@ import org.junit.jupiter.api.Test;
 /** Whatever the dimensions, no two parts take the same room and no part hangs in the air. */
 class RaisedHouseGeometryTest {
     private static final int HOUSES = 60;
-    /** Rounding of sloped corners to a nanometre leaves slivers far below this, in cubic millimetres. */
+
+    /**
+     * Rounding of sloped corners to a nanometre leaves slivers far below this, in cubic
+     * millimetres.
+     */
     private static final double SLIVER = 30;
 
     @Test
@@ -38,7 +42,13 @@ class RaisedHouseGeometryTest {
             for (int b = 0; b < a; b++) {
                 double volume = Contact.overlap(parts.get(a).solid(), parts.get(b).solid());
                 if (volume > SLIVER) {
-                    found.add(name(parts.get(a)) + " and " + name(parts.get(b)) + " share " + volume + " mm3");
+                    found.add(
+                            name(parts.get(a))
+                                    + " and "
+                                    + name(parts.get(b))
+                                    + " share "
+                                    + volume
+                                    + " mm3");
                 }
             }
         }
@@ -48,8 +58,13 @@ class RaisedHouseGeometryTest {
     private static List<String> hanging(Coop coop) {
         List<String> found = new ArrayList<>();
         for (Part part : coop.parts()) {
-            boolean touches = coop.parts().stream()
-                    .anyMatch(other -> other != part && Contact.area(part.solid(), other.solid()) > 50);
+            boolean touches =
+                    coop.parts().stream()
+                            .anyMatch(
+                                    other ->
+                                            other != part
+                                                    && Contact.area(part.solid(), other.solid())
+                                                            > 50);
             if (!touches) {
                 found.add(name(part));
             }

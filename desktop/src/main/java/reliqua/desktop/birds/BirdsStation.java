@@ -23,7 +23,9 @@ import reliqua.desktop.shell.Parts;
 import reliqua.desktop.shell.Station;
 import reliqua.desktop.work.Workspace;
 
-/** The birds, drawn to scale in the room they need, with steppers and the schools to choose from. */
+/**
+ * The birds, drawn to scale in the room they need, with steppers and the schools to choose from.
+ */
 public final class BirdsStation implements Station {
     private final Workspace workspace;
     private final PictureView picture = new PictureView();
@@ -83,7 +85,8 @@ public final class BirdsStation implements Station {
         Tape tape = workspace.tape();
         summary.setText(flock.total() == 0 ? Texts.get("birds.empty") : line());
         picture.picture().set(BirdsPicture.of(flock, needs, tape));
-        steppers.getChildren().setAll(java.util.Arrays.stream(BirdClass.values()).map(this::stepper).toList());
+        steppers.getChildren()
+                .setAll(java.util.Arrays.stream(BirdClass.values()).map(this::stepper).toList());
         schools.getChildren().setAll(space(), nests(), vents(), growth(), underside());
         showNeeds(needs, tape);
     }
@@ -93,7 +96,8 @@ public final class BirdsStation implements Station {
         String name = Needs.name(kind, 2).words(workspace.tape());
         Label figure = Parts.text(String.valueOf(count), "stepper-figure");
         figure.setId("count-" + kind.name());
-        var fewer = Parts.button("fewer-" + kind.name(), "\u2212", () -> set(kind, count - 1), "step");
+        var fewer =
+                Parts.button("fewer-" + kind.name(), "\u2212", () -> set(kind, count - 1), "step");
         fewer.setAccessibleText(Texts.get("birds.fewer", name));
         fewer.setDisable(count == 0);
         var more = Parts.button("more-" + kind.name(), "+", () -> set(kind, count + 1), "step");
@@ -109,7 +113,8 @@ public final class BirdsStation implements Station {
 
     private void set(BirdClass kind, int count) {
         String words = count + " " + Needs.name(kind, count).words(workspace.tape());
-        workspace.edit(Words.say("edit.birds", words), p -> p.withFlock(p.flock().with(kind, count)));
+        workspace.edit(
+                Words.say("edit.birds", words), p -> p.withFlock(p.flock().with(kind, count)));
         // The button that was pressed has been made anew; the keyboard stays on it.
         String id = "#" + (count < 0 ? "fewer-" : "more-") + kind.name();
         java.util.Optional.ofNullable(bench.lookup(id)).ifPresent(Node::requestFocus);
@@ -131,9 +136,17 @@ public final class BirdsStation implements Station {
         return Parts.row(10, name, row);
     }
 
-    private Node choice(String key, ToggleGroup group, boolean chosen, String figure, Practice practice) {
+    private Node choice(
+            String key, ToggleGroup group, boolean chosen, String figure, Practice practice) {
         String title = Texts.get("school." + key);
-        var button = Parts.choice("school-" + key, "", group, chosen, () -> practice(title, practice), "school");
+        var button =
+                Parts.choice(
+                        "school-" + key,
+                        "",
+                        group,
+                        chosen,
+                        () -> practice(title, practice),
+                        "school");
         Label head = Parts.text(title + "  " + figure, "strong", "note-ink");
         Label why = Parts.text(Texts.get("school." + key + ".why"), "note");
         head.setWrapText(false);
@@ -154,12 +167,16 @@ public final class BirdsStation implements Station {
         return school(
                 "space",
                 java.util.Arrays.stream(Practice.Space.values())
-                        .map(s -> choice(
-                                "space." + s.name(),
-                                group,
-                                s == now().space(),
-                                workspace.tape().say(with(now().withSpace(s)).floor()),
-                                now().withSpace(s)))
+                        .map(
+                                s ->
+                                        choice(
+                                                "space." + s.name(),
+                                                group,
+                                                s == now().space(),
+                                                workspace
+                                                        .tape()
+                                                        .say(with(now().withSpace(s)).floor()),
+                                                now().withSpace(s)))
                         .toList());
     }
 
@@ -168,12 +185,16 @@ public final class BirdsStation implements Station {
         return school(
                 "nests",
                 java.util.Arrays.stream(Practice.Nests.values())
-                        .map(n -> choice(
-                                "nests." + n.name(),
-                                group,
-                                n == now().nests(),
-                                Texts.get("school.nests.count", with(now().withNests(n)).nests()),
-                                now().withNests(n)))
+                        .map(
+                                n ->
+                                        choice(
+                                                "nests." + n.name(),
+                                                group,
+                                                n == now().nests(),
+                                                Texts.get(
+                                                        "school.nests.count",
+                                                        with(now().withNests(n)).nests()),
+                                                now().withNests(n)))
                         .toList());
     }
 
@@ -182,12 +203,16 @@ public final class BirdsStation implements Station {
         return school(
                 "vents",
                 java.util.Arrays.stream(Practice.Vents.values())
-                        .map(v -> choice(
-                                "vents." + v.name(),
-                                group,
-                                v == now().vents(),
-                                workspace.tape().say(with(now().withVents(v)).vents()),
-                                now().withVents(v)))
+                        .map(
+                                v ->
+                                        choice(
+                                                "vents." + v.name(),
+                                                group,
+                                                v == now().vents(),
+                                                workspace
+                                                        .tape()
+                                                        .say(with(now().withVents(v)).vents()),
+                                                now().withVents(v)))
                         .toList());
     }
 
@@ -201,13 +226,21 @@ public final class BirdsStation implements Station {
                 "growth",
                 usual.stream()
                         .sorted()
-                        .map(g -> Parts.choice(
-                                "school-growth." + g,
-                                Texts.get("school.growth.percent", g, with(now().withGrowth(g)).birds()),
-                                group,
-                                g == now().growth(),
-                                () -> practice(Texts.get("school.growth"), now().withGrowth(g)),
-                                "school"))
+                        .map(
+                                g ->
+                                        Parts.choice(
+                                                "school-growth." + g,
+                                                Texts.get(
+                                                        "school.growth.percent",
+                                                        g,
+                                                        with(now().withGrowth(g)).birds()),
+                                                group,
+                                                g == now().growth(),
+                                                () ->
+                                                        practice(
+                                                                Texts.get("school.growth"),
+                                                                now().withGrowth(g)),
+                                                "school"))
                         .toList());
     }
 
@@ -216,8 +249,14 @@ public final class BirdsStation implements Station {
         return school(
                 "underside",
                 java.util.Arrays.stream(Practice.Underside.values())
-                        .map(u -> choice(
-                                "underside." + u.name(), group, u == now().underside(), "", now().withUnderside(u)))
+                        .map(
+                                u ->
+                                        choice(
+                                                "underside." + u.name(),
+                                                group,
+                                                u == now().underside(),
+                                                "",
+                                                now().withUnderside(u)))
                         .toList());
     }
 
@@ -226,7 +265,11 @@ public final class BirdsStation implements Station {
         for (Need need : needs.lines()) {
             Label figure = Parts.text(tape.word(need.value()), "strong");
             Label name = Parts.text(Words.say("need." + need.kind().name()), "soft");
-            VBox line = new VBox(0, Parts.row(8, name, Parts.spring(), figure), Parts.text(need.sum().words(tape), "note"));
+            VBox line =
+                    new VBox(
+                            0,
+                            Parts.row(8, name, Parts.spring(), figure),
+                            Parts.text(need.sum().words(tape), "note"));
             line.setId("need-" + need.kind().name());
             slip.getChildren().add(line);
         }

@@ -101,9 +101,11 @@ public final class FetchStation implements Station {
         budget.setText(
                 left.micros() >= 0
                         ? Texts.get("fetch.left", tape.say(limit), tape.say(left))
-                        : Texts.get("fetch.over", tape.say(limit), tape.say(Money.ZERO.minus(left))));
+                        : Texts.get(
+                                "fetch.over", tape.say(limit), tape.say(Money.ZERO.minus(left))));
         bar.setProgress(limit.isZero() ? 1 : Math.min(1, bill.total().amount() / limit.amount()));
-        bar.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("over"), left.micros() < 0);
+        bar.pseudoClassStateChanged(
+                javafx.css.PseudoClass.getPseudoClass("over"), left.micros() < 0);
         for (Bill.Line line : bill.lines()) {
             lines.getChildren().add(line(line, tape));
         }
@@ -114,7 +116,9 @@ public final class FetchStation implements Station {
                 .addAll(
                         Parts.text(Texts.get("fetch.heap"), "title"),
                         Parts.fact(Texts.get("fetch.worth"), tape.say(bill.fromHeap())),
-                        Parts.fact(Texts.get("fetch.share"), Math.round(bill.heapShare() * 100) + " %"),
+                        Parts.fact(
+                                Texts.get("fetch.share"),
+                                Math.round(bill.heapShare() * 100) + " %"),
                         Parts.rule(),
                         Parts.text(Texts.get("fetch.how"), "note"));
     }
@@ -123,13 +127,24 @@ public final class FetchStation implements Station {
         String key = "fetch " + line.name();
         CheckBox box = new CheckBox();
         box.setSelected(workspace.project().done().contains(key));
-        String name = line.hardware()
-                .map(h -> Texts.get("fetch.pack", line.units(), Words.say("hardware." + h.name()), line.needed()))
-                .orElseGet(() -> line.units() + " \u00d7 " + line.name());
+        String name =
+                line.hardware()
+                        .map(
+                                h ->
+                                        Texts.get(
+                                                "fetch.pack",
+                                                line.units(),
+                                                Words.say("hardware." + h.name()),
+                                                line.needed()))
+                        .orElseGet(() -> line.units() + " \u00d7 " + line.name());
         box.setText(name);
-        box.setOnAction(_ -> workspace.edit(
-                Texts.get(box.isSelected() ? "edit.fetched" : "edit.unfetched", line.name()),
-                p -> p.tick(key, box.isSelected())));
+        box.setOnAction(
+                _ ->
+                        workspace.edit(
+                                Texts.get(
+                                        box.isSelected() ? "edit.fetched" : "edit.unfetched",
+                                        line.name()),
+                                p -> p.tick(key, box.isSelected())));
         Label price = Parts.text(tape.say(line.total()), "strong");
         HBox row = Parts.row(10, box, Parts.spring(), price);
         row.getStyleClass().add("list-line");

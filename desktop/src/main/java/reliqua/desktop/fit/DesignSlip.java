@@ -23,7 +23,10 @@ import reliqua.desktop.Texts;
 import reliqua.desktop.shell.Parts;
 import reliqua.desktop.work.Workspace;
 
-/** The few dimensions, to be typed and held; what the rules say; and the button that settles on this house. */
+/**
+ * The few dimensions, to be typed and held; what the rules say; and the button that settles on this
+ * house.
+ */
 final class DesignSlip extends VBox {
     private record Line(TextField field, ToggleButton hold) {}
 
@@ -74,13 +77,16 @@ final class DesignSlip extends VBox {
         hold.getStyleClass().add("pill");
         hold.setMinWidth(64);
         hold.setAccessibleText(Texts.get("fit.hold.name", FitStation.name(name)));
-        hold.setOnAction(_ -> {
-            if (hold.isSelected()) {
-                hold(name, field.getText());
-            } else {
-                workspace.edit(Texts.get("edit.release", FitStation.name(name)), p -> unsettled(p.release(name)));
-            }
-        });
+        hold.setOnAction(
+                _ -> {
+                    if (hold.isSelected()) {
+                        hold(name, field.getText());
+                    } else {
+                        workspace.edit(
+                                Texts.get("edit.release", FitStation.name(name)),
+                                p -> unsettled(p.release(name)));
+                    }
+                });
         lines.put(name, new Line(field, hold));
         return Parts.row(8, words, field, hold);
     }
@@ -112,13 +118,16 @@ final class DesignSlip extends VBox {
             workspace.edit(Texts.get("edit.unsettle"), p -> p.withChosen(Optional.empty()));
             return;
         }
-        shown.ifPresent(d -> {
-            Project.Chosen chosen =
-                    new Project.Chosen(d.candidate().dimensions(), d.candidate().choices());
-            workspace.edit(
-                    Texts.get("edit.settle", workspace.tape().mark(chosen.dimensions().width())),
-                    p -> p.withChosen(Optional.of(chosen)));
-        });
+        shown.ifPresent(
+                d -> {
+                    Project.Chosen chosen =
+                            new Project.Chosen(d.candidate().dimensions(), d.candidate().choices());
+                    workspace.edit(
+                            Texts.get(
+                                    "edit.settle",
+                                    workspace.tape().mark(chosen.dimensions().width())),
+                            p -> p.withChosen(Optional.of(chosen)));
+                });
     }
 
     void refresh(Optional<Design> design) {
@@ -126,16 +135,23 @@ final class DesignSlip extends VBox {
         boolean settled = workspace.project().chosen().isPresent();
         settle.setText(Texts.get(settled ? "fit.unsettle" : "fit.settle"));
         settle.setDisable(design.isEmpty() && !settled);
-        lines.forEach((name, line) -> {
-            boolean held = workspace.project().held().containsKey(name);
-            line.hold().setSelected(held);
-            line.hold().setText(Texts.get(held ? "fit.held" : "fit.hold"));
-            if (!line.field().isFocused()) {
-                Optional<Length> length = Optional.ofNullable(workspace.project().held().get(name))
-                        .or(() -> design.map(d -> d.candidate().dimensions()).map((RaisedDimensions d) -> d.get(name)));
-                line.field().setText(length.map(workspace.tape()::mark).orElse(""));
-            }
-        });
+        lines.forEach(
+                (name, line) -> {
+                    boolean held = workspace.project().held().containsKey(name);
+                    line.hold().setSelected(held);
+                    line.hold().setText(Texts.get(held ? "fit.held" : "fit.hold"));
+                    if (!line.field().isFocused()) {
+                        Optional<Length> length =
+                                Optional.ofNullable(workspace.project().held().get(name))
+                                        .or(
+                                                () ->
+                                                        design.map(d -> d.candidate().dimensions())
+                                                                .map(
+                                                                        (RaisedDimensions d) ->
+                                                                                d.get(name)));
+                        line.field().setText(length.map(workspace.tape()::mark).orElse(""));
+                    }
+                });
         findings.getChildren().clear();
         design.ifPresent(this::show);
         if (design.isEmpty()) {
@@ -145,28 +161,32 @@ final class DesignSlip extends VBox {
 
     private void show(Design design) {
         Tape tape = workspace.tape();
-        List<Finding> all = design.candidate().findings().stream()
-                .sorted(java.util.Comparator.comparing(Finding::severity))
-                .toList();
+        List<Finding> all =
+                design.candidate().findings().stream()
+                        .sorted(java.util.Comparator.comparing(Finding::severity))
+                        .toList();
         for (Finding finding : all) {
-            Label sign = Parts.text(
-                    switch (finding.severity()) {
-                        case FAULT -> "\u2715";
-                        case WARNING -> "!";
-                        case GOOD -> "\u2713";
-                    },
-                    "sign",
-                    "sign-" + finding.severity().name().toLowerCase(java.util.Locale.ROOT));
+            Label sign =
+                    Parts.text(
+                            switch (finding.severity()) {
+                                case FAULT -> "\u2715";
+                                case WARNING -> "!";
+                                case GOOD -> "\u2713";
+                            },
+                            "sign",
+                            "sign-" + finding.severity().name().toLowerCase(java.util.Locale.ROOT));
             sign.setMinWidth(20);
             Label words = Parts.text(finding.sum().words(tape), "note-ink");
             HBox.setHgrow(words, Priority.ALWAYS);
             HBox row = Parts.row(8, sign, words);
-            row.setAccessibleText(Texts.get("severity." + finding.severity().name()) + ": " + words.getText());
+            row.setAccessibleText(
+                    Texts.get("severity." + finding.severity().name()) + ": " + words.getText());
             findings.getChildren().add(row);
         }
-        figures.setText(Texts.get(
-                "fit.figures",
-                design.candidate().coop().parts().size(),
-                tape.say(design.candidate().coop().measures().weight())));
+        figures.setText(
+                Texts.get(
+                        "fit.figures",
+                        design.candidate().coop().parts().size(),
+                        tape.say(design.candidate().coop().measures().weight())));
     }
 }

@@ -64,7 +64,12 @@ public final class FitStation implements Station {
         StackPane views = new StackPane(house, flat);
         views.setMinSize(0, 0);
         HBox.setHgrow(views, Priority.ALWAYS);
-        VBox notes = new VBox(8, Parts.text(Texts.get("fit.scatter"), "strong"), scatter, suggestionBox());
+        VBox notes =
+                new VBox(
+                        8,
+                        Parts.text(Texts.get("fit.scatter"), "strong"),
+                        scatter,
+                        suggestionBox());
         notes.setMinWidth(232);
         notes.setMaxWidth(232);
         HBox lower = new HBox(12, new VBox(6, viewChoices(), views), notes);
@@ -89,16 +94,17 @@ public final class FitStation implements Station {
         HBox row = Parts.row(6);
         for (Look each : Look.values()) {
             row.getChildren()
-                    .add(Parts.choice(
-                            "view-" + each.name(),
-                            Texts.get("fit.view." + each.name()),
-                            group,
-                            each == look,
-                            () -> {
-                                look = each;
-                                draw();
-                            },
-                            "pill"));
+                    .add(
+                            Parts.choice(
+                                    "view-" + each.name(),
+                                    Texts.get("fit.view." + each.name()),
+                                    group,
+                                    each == look,
+                                    () -> {
+                                        look = each;
+                                        draw();
+                                    },
+                                    "pill"));
         }
         row.getChildren().addAll(Parts.spring(), picked);
         return row;
@@ -131,7 +137,12 @@ public final class FitStation implements Station {
     @Override
     public String line() {
         return design().map(d -> Texts.get("fit.line", size(d.candidate())))
-                .orElseGet(() -> Texts.get(workspace.designs().progress().get() < 1 ? "fit.searching" : "fit.none"));
+                .orElseGet(
+                        () ->
+                                Texts.get(
+                                        workspace.designs().progress().get() < 1
+                                                ? "fit.searching"
+                                                : "fit.none"));
     }
 
     private String size(Candidate c) {
@@ -162,9 +173,10 @@ public final class FitStation implements Station {
         if (state.search().isPresent() && state.design().isPresent()) {
             Candidate best = state.design().get().candidate();
             Money gap = best.cost().minus(best.plan().lowerBound());
-            String proven = gap.isZero()
-                    ? Texts.get("fit.proven")
-                    : Texts.get("fit.within", workspace.tape().say(gap));
+            String proven =
+                    gap.isZero()
+                            ? Texts.get("fit.proven")
+                            : Texts.get("fit.within", workspace.tape().say(gap));
             return Texts.get("fit.tried", state.search().get().fit().tried(), proven);
         }
         return Texts.get(state.fault().isEmpty() ? "fit.searching" : "fit.none");
@@ -174,16 +186,18 @@ public final class FitStation implements Station {
         List<Node> nodes = new ArrayList<>();
         Optional<Design> current = design();
         List<Design> all = new ArrayList<>();
-        last.ifPresent(search -> {
-            all.add(search.best());
-            all.addAll(search.others());
-        });
+        last.ifPresent(
+                search -> {
+                    all.add(search.best());
+                    all.addAll(search.others());
+                });
         if (all.isEmpty()) {
             current.ifPresent(all::add);
         }
         for (int i = 0; i < Math.min(3, all.size()); i++) {
             RaisedDimensions dimensions = all.get(i).candidate().dimensions();
-            boolean chosen = current.map(d -> d.candidate().dimensions().equals(dimensions)).orElse(false);
+            boolean chosen =
+                    current.map(d -> d.candidate().dimensions().equals(dimensions)).orElse(false);
             nodes.add(card("card-" + i, all.get(i), "fit.card", chosen));
         }
         last.flatMap(Design.Search::standard)
@@ -242,24 +256,38 @@ public final class FitStation implements Station {
             }
         } else {
             Set<String> marks = lit.isEmpty() ? Set.of() : Set.of(lit);
-            flat.picture().set(Elevation.of(c.coop(), Elevation.View.valueOf(look.name()), workspace.tape(), marks));
+            flat.picture()
+                    .set(
+                            Elevation.of(
+                                    c.coop(),
+                                    Elevation.View.valueOf(look.name()),
+                                    workspace.tape(),
+                                    marks));
         }
         picked.setText(c.coop().find(lit).map(p -> describe(p, c)).orElse(Texts.get("fit.pick")));
     }
 
     private String describe(Part part, Candidate c) {
         Tape tape = workspace.tape();
-        String size = switch (part) {
-            case Part.StickPart s ->
-                tape.section(s.section().thickness(), s.section().width()) + ", " + tape.say(s.length());
-            case Part.PanelPart p -> tape.mark(p.width()) + " x " + tape.say(p.height());
-            case Part.RoofPart r -> tape.say(r.length());
-            case Part.MeshPart m -> tape.mark(m.width()) + " x " + tape.say(m.length());
-        };
-        String from = c.plan()
-                .ticketOf(part.mark())
-                .map(t -> Texts.get(t.bought() ? "fit.part.bought" : "fit.part.from", t.source()))
-                .orElse("");
+        String size =
+                switch (part) {
+                    case Part.StickPart s ->
+                            tape.section(s.section().thickness(), s.section().width())
+                                    + ", "
+                                    + tape.say(s.length());
+                    case Part.PanelPart p -> tape.mark(p.width()) + " x " + tape.say(p.height());
+                    case Part.RoofPart r -> tape.say(r.length());
+                    case Part.MeshPart m -> tape.mark(m.width()) + " x " + tape.say(m.length());
+                };
+        String from =
+                c.plan()
+                        .ticketOf(part.mark())
+                        .map(
+                                t ->
+                                        Texts.get(
+                                                t.bought() ? "fit.part.bought" : "fit.part.from",
+                                                t.source()))
+                        .orElse("");
         return part.mark() + " " + Words.say("role." + part.role().name()) + ", " + size + from;
     }
 
@@ -273,7 +301,11 @@ public final class FitStation implements Station {
         Money whole = standard.get().bill().total();
         Money saved = whole.minus(state.design().get().bill().total());
         List<String> words = new ArrayList<>();
-        words.add(Texts.get("fit.suggests.standard", size(standard.get().candidate()), tape.say(whole)));
+        words.add(
+                Texts.get(
+                        "fit.suggests.standard",
+                        size(standard.get().candidate()),
+                        tape.say(whole)));
         if (saved.micros() > 0) {
             words.add(Texts.get("fit.suggests.saves", tape.say(saved)));
         }
@@ -285,10 +317,11 @@ public final class FitStation implements Station {
     private String buys(Candidate c) {
         Map<String, String> names = new HashMap<>();
         workspace.project().prices().offers().forEach(o -> names.put(o.id(), o.name()));
-        List<String> lines = c.plan().bought().entrySet().stream()
-                .map(e -> e.getValue() + " \u00d7 " + names.get(e.getKey()))
-                .limit(4)
-                .toList();
+        List<String> lines =
+                c.plan().bought().entrySet().stream()
+                        .map(e -> e.getValue() + " \u00d7 " + names.get(e.getKey()))
+                        .limit(4)
+                        .toList();
         return lines.isEmpty()
                 ? Texts.get("fit.suggests.nothing")
                 : Texts.get("fit.suggests.buys") + "\n" + String.join("\n", lines);

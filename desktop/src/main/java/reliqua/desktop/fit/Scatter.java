@@ -46,27 +46,52 @@ final class Scatter extends Region {
     }
 
     private void points(FitResult result, double bottom, double right) {
-        double mostCost = result.scatter().stream().mapToDouble(FitResult.Tried::cost).max().orElse(1);
-        double mostFloor = result.scatter().stream().mapToDouble(FitResult.Tried::floor).max().orElse(1);
-        double leastFloor = result.scatter().stream().mapToDouble(FitResult.Tried::floor).min().orElse(0);
+        double mostCost =
+                result.scatter().stream().mapToDouble(FitResult.Tried::cost).max().orElse(1);
+        double mostFloor =
+                result.scatter().stream().mapToDouble(FitResult.Tried::floor).max().orElse(1);
+        double leastFloor =
+                result.scatter().stream().mapToDouble(FitResult.Tried::floor).min().orElse(0);
         for (FitResult.Tried tried : result.scatter()) {
-            getChildren().add(dot(tried.cost(), tried.floor(), leastFloor, mostFloor, mostCost, bottom, right, 3, "dot"));
+            getChildren()
+                    .add(
+                            dot(
+                                    tried.cost(),
+                                    tried.floor(),
+                                    leastFloor,
+                                    mostFloor,
+                                    mostCost,
+                                    bottom,
+                                    right,
+                                    3,
+                                    "dot"));
         }
-        current.ifPresent(c -> getChildren()
-                .add(dot(
-                        c.cost().amount(),
-                        c.coop().measures().floor().toSquareMetres(),
-                        leastFloor,
-                        mostFloor,
-                        mostCost,
-                        bottom,
-                        right,
-                        6,
-                        "dot-now")));
+        current.ifPresent(
+                c ->
+                        getChildren()
+                                .add(
+                                        dot(
+                                                c.cost().amount(),
+                                                c.coop().measures().floor().toSquareMetres(),
+                                                leastFloor,
+                                                mostFloor,
+                                                mostCost,
+                                                bottom,
+                                                right,
+                                                6,
+                                                "dot-now")));
     }
 
     private static Circle dot(
-            double cost, double floor, double least, double most, double mostCost, double bottom, double right, double r, String style) {
+            double cost,
+            double floor,
+            double least,
+            double most,
+            double mostCost,
+            double bottom,
+            double right,
+            double r,
+            String style) {
         double x = 16 + (floor - least) / Math.max(1e-9, most - least) * (right - 28);
         double y = bottom - 8 - cost / Math.max(1e-9, mostCost) * (bottom - 34);
         Circle dot = new Circle(x, y, r);

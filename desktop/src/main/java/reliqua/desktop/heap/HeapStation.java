@@ -55,24 +55,35 @@ public final class HeapStation implements Station {
         rack.setCellFactory(_ -> new RackCell(workspace));
         rack.setPlaceholder(Parts.text(Texts.get("heap.empty"), "soft", "placeholder"));
         VBox.setVgrow(rack, Priority.ALWAYS);
-        HBox head = Parts.row(
-                12, Parts.text(Texts.get("station.heap"), "headline"), summary, Parts.spring(), find);
+        HBox head =
+                Parts.row(
+                        12,
+                        Parts.text(Texts.get("station.heap"), "headline"),
+                        summary,
+                        Parts.spring(),
+                        find);
         bench.getChildren().addAll(head, rack);
         wire();
     }
 
     private void wire() {
         find.textProperty().addListener((_, _, _) -> refresh());
-        rack.getSelectionModel().selectedItemProperty().addListener((_, _, row) -> {
-            if (row instanceof RackRow.OfLot lot) {
-                slip.show(Optional.of(lot.lot()));
-            }
-        });
-        rack.setOnKeyPressed(e -> {
-            if (e.getCode() == KeyCode.DELETE && rack.getSelectionModel().getSelectedItem() instanceof RackRow.OfLot lot) {
-                slip.remove(lot.lot());
-            }
-        });
+        rack.getSelectionModel()
+                .selectedItemProperty()
+                .addListener(
+                        (_, _, row) -> {
+                            if (row instanceof RackRow.OfLot lot) {
+                                slip.show(Optional.of(lot.lot()));
+                            }
+                        });
+        rack.setOnKeyPressed(
+                e -> {
+                    if (e.getCode() == KeyCode.DELETE
+                            && rack.getSelectionModel().getSelectedItem()
+                                    instanceof RackRow.OfLot lot) {
+                        slip.remove(lot.lot());
+                    }
+                });
     }
 
     @Override
@@ -111,13 +122,17 @@ public final class HeapStation implements Station {
         boolean grew = heap.lots().size() == shown.lots().size() + 1;
         shown = heap;
         shownFilter = filter;
-        summary.setText(Texts.get(
-                "heap.summary",
-                heap.count(Stick.class),
-                heap.count(Sheet.class),
-                heap.count(Roofing.class),
-                heap.count(Mesh.class)));
-        String selected = rack.getSelectionModel().getSelectedItem() instanceof RackRow.OfLot row ? row.lot().id() : "";
+        summary.setText(
+                Texts.get(
+                        "heap.summary",
+                        heap.count(Stick.class),
+                        heap.count(Sheet.class),
+                        heap.count(Roofing.class),
+                        heap.count(Mesh.class)));
+        String selected =
+                rack.getSelectionModel().getSelectedItem() instanceof RackRow.OfLot row
+                        ? row.lot().id()
+                        : "";
         String wanted = grew ? heap.lots().getLast().id() : selected;
         rows.setAll(rows(heap, filter, workspace.tape()));
         select(wanted);
@@ -152,10 +167,11 @@ public final class HeapStation implements Station {
             }
         }
         List<RackRow> rows = new ArrayList<>();
-        groups.forEach((name, lots) -> {
-            rows.add(new RackRow.Group(name, total(lots, tape)));
-            lots.forEach(lot -> rows.add(new RackRow.OfLot(lot)));
-        });
+        groups.forEach(
+                (name, lots) -> {
+                    rows.add(new RackRow.Group(name, total(lots, tape)));
+                    lots.forEach(lot -> rows.add(new RackRow.OfLot(lot)));
+                });
         return rows;
     }
 
@@ -165,7 +181,9 @@ public final class HeapStation implements Station {
         for (Lot lot : lots) {
             if (lot.material() instanceof Stick s) {
                 Length sound =
-                        s.clearSpans().stream().map(span -> span.length()).reduce(Length.ZERO, Length::plus);
+                        s.clearSpans().stream()
+                                .map(span -> span.length())
+                                .reduce(Length.ZERO, Length::plus);
                 clear = clear.plus(sound.times(lot.quantity()));
             }
         }
@@ -178,15 +196,16 @@ public final class HeapStation implements Station {
         if (filter.isEmpty()) {
             return true;
         }
-        String all = String.join(
-                        " ",
-                        lot.id(),
-                        Describe.lot(lot.quantity(), lot.material(), tape),
-                        String.join(" ", Describe.flaws(lot.material(), tape)),
-                        lot.provenance().place(),
-                        lot.provenance().source(),
-                        lot.provenance().note())
-                .toLowerCase(Locale.ROOT);
+        String all =
+                String.join(
+                                " ",
+                                lot.id(),
+                                Describe.lot(lot.quantity(), lot.material(), tape),
+                                String.join(" ", Describe.flaws(lot.material(), tape)),
+                                lot.provenance().place(),
+                                lot.provenance().source(),
+                                lot.provenance().note())
+                        .toLowerCase(Locale.ROOT);
         return java.util.Arrays.stream(filter.split("\\s+")).allMatch(all::contains);
     }
 }

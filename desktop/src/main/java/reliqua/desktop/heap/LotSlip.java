@@ -51,24 +51,41 @@ final class LotSlip extends VBox {
         Tape tape = workspace.tape();
         getChildren()
                 .setAll(
-                        Parts.text(lot.quantity() + " \u00d7 " + Describe.group(lot.material(), tape), "title"),
+                        Parts.text(
+                                lot.quantity() + " \u00d7 " + Describe.group(lot.material(), tape),
+                                "title"),
                         Parts.text(Describe.length(lot.material(), tape) + from(lot), "soft"));
         getChildren().add(field("quantity", lot.quantity() + "", text -> quantity(lot, text)));
-        getChildren().add(field("length", tape.mark(length(lot.material())), text -> withLength(lot, text)));
+        getChildren()
+                .add(
+                        field(
+                                "length",
+                                tape.mark(length(lot.material())),
+                                text -> withLength(lot, text)));
         if (lot.material() instanceof Stick stick) {
-            getChildren().add(field("bow", tape.mark(stick.bow()), text -> withBow(lot, stick, text)));
+            getChildren()
+                    .add(field("bow", tape.mark(stick.bow()), text -> withBow(lot, stick, text)));
         }
         facts(lot, tape);
         if (lot.material() instanceof Stick stick) {
             straightness(stick, tape);
             if (stick.treatment() == Treatment.PAINTED) {
-                VBox box = new VBox(2, Parts.text(Texts.get("heap.paint"), "danger", "strong"),
-                        Parts.text(Texts.get("heap.paint.why"), "note-ink"));
+                VBox box =
+                        new VBox(
+                                2,
+                                Parts.text(Texts.get("heap.paint"), "danger", "strong"),
+                                Parts.text(Texts.get("heap.paint.why"), "note-ink"));
                 box.getStyleClass().add("caution");
                 getChildren().add(box);
             }
         }
-        getChildren().add(Parts.button("remove-lot", Texts.get("heap.remove"), () -> remove(lot), "plain"));
+        getChildren()
+                .add(
+                        Parts.button(
+                                "remove-lot",
+                                Texts.get("heap.remove"),
+                                () -> remove(lot),
+                                "plain"));
     }
 
     private static String from(Lot lot) {
@@ -81,9 +98,10 @@ final class LotSlip extends VBox {
             getChildren().add(Parts.fact(Texts.get("heap.flaws"), String.join("\n", flaws)));
         }
         if (lot.material() instanceof Stick stick) {
-            String clear = String.join(
-                    " + ",
-                    stick.clearSpans().stream().map(s -> tape.mark(s.length())).toList());
+            String clear =
+                    String.join(
+                            " + ",
+                            stick.clearSpans().stream().map(s -> tape.mark(s.length())).toList());
             getChildren().add(Parts.fact(Texts.get("heap.clear"), clear));
         }
         if (!lot.provenance().place().isEmpty()) {
@@ -92,7 +110,8 @@ final class LotSlip extends VBox {
         if (!lot.provenance().note().isEmpty()) {
             getChildren().add(Parts.fact(Texts.get("heap.note"), lot.provenance().note()));
         }
-        String worth = tape.say(workspace.project().prices().worth(lot.material()).times(lot.quantity()));
+        String worth =
+                tape.say(workspace.project().prices().worth(lot.material()).times(lot.quantity()));
         getChildren().add(Parts.fact(Texts.get("heap.worth"), worth));
     }
 
@@ -105,11 +124,21 @@ final class LotSlip extends VBox {
             bar.setPrefWidth(76);
             Label name = Parts.text(Texts.get("straight." + role.name()), "note-ink");
             name.setMinWidth(88);
-            getChildren().add(Parts.row(8, name, bar, Parts.spring(), Parts.text(Texts.get("heap.to", tape.mark(to)), "soft")));
+            getChildren()
+                    .add(
+                            Parts.row(
+                                    8,
+                                    name,
+                                    bar,
+                                    Parts.spring(),
+                                    Parts.text(Texts.get("heap.to", tape.mark(to)), "soft")));
         }
     }
 
-    /** A field that is committed by Enter or by leaving it; a wrong input is marked with what would be right. */
+    /**
+     * A field that is committed by Enter or by leaving it; a wrong input is marked with what would
+     * be right.
+     */
     private Node field(String key, String value, Function<String, String> commit) {
         TextField field = new TextField(value);
         field.setId("lot-" + key);
@@ -118,17 +147,20 @@ final class LotSlip extends VBox {
         HBox.setHgrow(field, Priority.ALWAYS);
         Label fault = Parts.text("", "danger", "note");
         fault.managedProperty().bind(fault.textProperty().isNotEmpty());
-        Runnable take = () -> {
-            if (!field.getText().equals(value)) {
-                fault.setText(commit.apply(field.getText()));
-            }
-        };
+        Runnable take =
+                () -> {
+                    if (!field.getText().equals(value)) {
+                        fault.setText(commit.apply(field.getText()));
+                    }
+                };
         field.setOnAction(_ -> take.run());
-        field.focusedProperty().addListener((_, _, focused) -> {
-            if (!focused) {
-                take.run();
-            }
-        });
+        field.focusedProperty()
+                .addListener(
+                        (_, _, focused) -> {
+                            if (!focused) {
+                                take.run();
+                            }
+                        });
         Label name = Parts.text(Texts.get("heap." + key), "soft");
         name.setMinWidth(92);
         return new VBox(2, Parts.row(8, name, field), fault);
@@ -157,12 +189,16 @@ final class LotSlip extends VBox {
     private String withLength(Lot lot, String text) {
         try {
             Length length = workspace.tape().reader().read(text);
-            Material changed = switch (lot.material()) {
-                case Stick s -> new Stick(s.section(), length, s.flaws(), s.bow(), s.treatment());
-                case Sheet s -> new Sheet(s.kind(), s.thickness(), s.width(), length, s.flaws());
-                case Roofing r -> new Roofing(length, r.fullWidth(), r.coverWidth(), r.flaws());
-                case Mesh m -> new Mesh(m.kind(), m.aperture(), m.width(), length);
-            };
+            Material changed =
+                    switch (lot.material()) {
+                        case Stick s ->
+                                new Stick(s.section(), length, s.flaws(), s.bow(), s.treatment());
+                        case Sheet s ->
+                                new Sheet(s.kind(), s.thickness(), s.width(), length, s.flaws());
+                        case Roofing r ->
+                                new Roofing(length, r.fullWidth(), r.coverWidth(), r.flaws());
+                        case Mesh m -> new Mesh(m.kind(), m.aperture(), m.width(), length);
+                    };
             return change(lot, lot.with(lot.quantity(), changed));
         } catch (MeasureException e) {
             return String.valueOf(e.getMessage());
@@ -174,7 +210,9 @@ final class LotSlip extends VBox {
     private String withBow(Lot lot, Stick stick, String text) {
         try {
             Length bow = workspace.tape().reader().read(text);
-            Stick bent = new Stick(stick.section(), stick.length(), stick.flaws(), bow, stick.treatment());
+            Stick bent =
+                    new Stick(
+                            stick.section(), stick.length(), stick.flaws(), bow, stick.treatment());
             return change(lot, lot.with(lot.quantity(), bent));
         } catch (MeasureException e) {
             return String.valueOf(e.getMessage());

@@ -23,7 +23,8 @@ final class RackCell extends ListCell<RackRow> {
     RackCell(Workspace workspace) {
         this.workspace = workspace;
         getStyleClass().add("rack-cell");
-        // The row takes the width of the rack, so that long remarks wrap instead of scrolling sideways.
+        // The row takes the width of the rack, so that long remarks wrap instead of scrolling
+        // sideways.
         setPrefWidth(0);
     }
 
@@ -39,7 +40,11 @@ final class RackCell extends ListCell<RackRow> {
         switch (row) {
             case RackRow.Group group -> {
                 getStyleClass().add("rack-group");
-                setGraphic(Parts.row(12, Parts.text(group.name(), "strong"), Parts.text(group.total(), "soft")));
+                setGraphic(
+                        Parts.row(
+                                12,
+                                Parts.text(group.name(), "strong"),
+                                Parts.text(group.total(), "soft")));
             }
             case RackRow.OfLot lot -> setGraphic(lot(lot.lot()));
         }
@@ -52,7 +57,10 @@ final class RackCell extends ListCell<RackRow> {
         picture.setMinWidth(392);
         picture.setMaxWidth(392);
         picture.setPrefWidth(392);
-        Label length = Parts.text(lot.quantity() + " \u00d7 " + Describe.length(lot.material(), tape), "strong");
+        Label length =
+                Parts.text(
+                        lot.quantity() + " \u00d7 " + Describe.length(lot.material(), tape),
+                        "strong");
         length.setMinWidth(128);
         length.setWrapText(false);
         Label flaws = Parts.text(note(lot, tape), "note");
@@ -61,19 +69,21 @@ final class RackCell extends ListCell<RackRow> {
         flaws.setMaxWidth(Double.MAX_VALUE);
         HBox row = Parts.row(10, picture, length, flaws);
         row.setMaxWidth(Double.MAX_VALUE);
-        setAccessibleText(Describe.lot(lot.quantity(), lot.material(), tape) + " " + note(lot, tape));
+        setAccessibleText(
+                Describe.lot(lot.quantity(), lot.material(), tape) + " " + note(lot, tape));
         return row;
     }
 
     private static String note(Lot lot, Tape tape) {
         String flaws = String.join(", ", Describe.flaws(lot.material(), tape));
-        String treated = lot.material() instanceof Stick s
-                ? switch (s.treatment()) {
-                    case UNTREATED -> "";
-                    case PRESSURE_TREATED -> reliqua.desktop.Texts.get("heap.treated");
-                    case PAINTED -> reliqua.desktop.Texts.get("heap.painted");
-                }
-                : "";
+        String treated =
+                lot.material() instanceof Stick s
+                        ? switch (s.treatment()) {
+                            case UNTREATED -> "";
+                            case PRESSURE_TREATED -> reliqua.desktop.Texts.get("heap.treated");
+                            case PAINTED -> reliqua.desktop.Texts.get("heap.painted");
+                        }
+                        : "";
         return flaws.isEmpty() ? treated : treated.isEmpty() ? flaws : flaws + ", " + treated;
     }
 }

@@ -67,17 +67,25 @@ public final class HouseView extends Region {
     }
 
     private void wire() {
-        scene.setOnMousePressed(e -> {
-            pressX = e.getX();
-            pressY = e.getY();
-        });
-        scene.setOnMouseDragged(e -> {
-            turn.setAngle(turn.getAngle() - (e.getX() - pressX) * 0.4);
-            tilt.setAngle(Math.clamp(tilt.getAngle() - (pressY - e.getY()) * 0.3, -10, 89));
-            pressX = e.getX();
-            pressY = e.getY();
-        });
-        scene.setOnScroll(e -> away.setZ(Math.clamp(away.getZ() * (e.getDeltaY() > 0 ? 0.92 : 1.08), -20_000, -1500)));
+        scene.setOnMousePressed(
+                e -> {
+                    pressX = e.getX();
+                    pressY = e.getY();
+                });
+        scene.setOnMouseDragged(
+                e -> {
+                    turn.setAngle(turn.getAngle() - (e.getX() - pressX) * 0.4);
+                    tilt.setAngle(Math.clamp(tilt.getAngle() - (pressY - e.getY()) * 0.3, -10, 89));
+                    pressX = e.getX();
+                    pressY = e.getY();
+                });
+        scene.setOnScroll(
+                e ->
+                        away.setZ(
+                                Math.clamp(
+                                        away.getZ() * (e.getDeltaY() > 0 ? 0.92 : 1.08),
+                                        -20_000,
+                                        -1500)));
     }
 
     /** Hears of the mark of a part that is clicked. */
@@ -101,9 +109,10 @@ public final class HouseView extends Region {
             if (part.role() == Role.APRON) {
                 continue;
             }
-            TriangleMesh shape = part instanceof Part.MeshPart
-                    ? Lattice.of(part.solid().bounds(), cx, cy, cz)
-                    : mesh(part.solid(), cx, cy, cz);
+            TriangleMesh shape =
+                    part instanceof Part.MeshPart
+                            ? Lattice.of(part.solid().bounds(), cx, cy, cz)
+                            : mesh(part.solid(), cx, cy, cz);
             MeshView view = new MeshView(shape);
             view.setMaterial(new PhongMaterial(part.mark().equals(lit) ? CHOSEN : colour(part)));
             view.setCullFace(CullFace.BACK);
@@ -127,7 +136,10 @@ public final class HouseView extends Region {
         };
     }
 
-    /** Both ends triangulated and a band round every ring; own points for every face, so that edges stay sharp. */
+    /**
+     * Both ends triangulated and a band round every ring; own points for every face, so that edges
+     * stay sharp.
+     */
     private static TriangleMesh mesh(Solid solid, double cx, double cy, double cz) {
         List<float[]> corners = new ArrayList<>();
         Polygon profile = solid.profile();
@@ -142,9 +154,25 @@ public final class HouseView extends Region {
                 }
             }
         }
-        band(profile.getExteriorRing().getCoordinates(), solid.along(), from, to, corners, cx, cy, cz);
+        band(
+                profile.getExteriorRing().getCoordinates(),
+                solid.along(),
+                from,
+                to,
+                corners,
+                cx,
+                cy,
+                cz);
         for (int h = 0; h < profile.getNumInteriorRing(); h++) {
-            band(profile.getInteriorRingN(h).getCoordinates(), solid.along(), from, to, corners, cx, cy, cz);
+            band(
+                    profile.getInteriorRingN(h).getCoordinates(),
+                    solid.along(),
+                    from,
+                    to,
+                    corners,
+                    cx,
+                    cy,
+                    cz);
         }
         TriangleMesh mesh = new TriangleMesh();
         mesh.getTexCoords().addAll(0, 0);
@@ -159,7 +187,14 @@ public final class HouseView extends Region {
     }
 
     private static void band(
-            Coordinate[] ring, Axis along, double from, double to, List<float[]> corners, double cx, double cy, double cz) {
+            Coordinate[] ring,
+            Axis along,
+            double from,
+            double to,
+            List<float[]> corners,
+            double cx,
+            double cy,
+            double cz) {
         for (int i = 0; i + 1 < ring.length; i++) {
             float[] a = point(along, ring[i], from, cx, cy, cz);
             float[] b = point(along, ring[i + 1], from, cx, cy, cz);
@@ -170,7 +205,8 @@ public final class HouseView extends Region {
     }
 
     /** JavaFX has y downwards and z away from the eye: coop x stays, z goes up, y goes back. */
-    private static float[] point(Axis along, Coordinate c, double at, double cx, double cy, double cz) {
+    private static float[] point(
+            Axis along, Coordinate c, double at, double cx, double cy, double cz) {
         double x = along == Axis.X ? at : c.x;
         double y = along == Axis.Y ? at : along == Axis.X ? c.x : c.y;
         double z = along == Axis.Z ? at : c.y;

@@ -3,7 +3,10 @@ package reliqua.desktop.paint;
 import javafx.scene.shape.TriangleMesh;
 import reliqua.core.coop.Bounds;
 
-/** Mesh in space: thin flat wires both ways over the larger two sides of a box, wider apart than the real ones. */
+/**
+ * Mesh in space: thin flat wires both ways over the larger two sides of a box, wider apart than the
+ * real ones.
+ */
 final class Lattice {
     private static final double APART = 62;
     private static final double WIRE = 5;
@@ -52,9 +55,10 @@ final class Lattice {
                 point[thin] = (float) ((low[thin] + high[thin]) / 2);
                 mesh.getPoints().addAll(point);
             }
-            mesh.getFaces().addAll(
-                    base, 0, base + 1, 0, base + 2, 0, base, 0, base + 2, 0, base + 3, 0,
-                    base, 0, base + 2, 0, base + 1, 0, base, 0, base + 3, 0, base + 2, 0);
+            mesh.getFaces()
+                    .addAll(
+                            base, 0, base + 1, 0, base + 2, 0, base, 0, base + 2, 0, base + 3, 0,
+                            base, 0, base + 2, 0, base + 1, 0, base, 0, base + 3, 0, base + 2, 0);
         }
     }
 }

@@ -7,20 +7,23 @@ import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.layout.Region;
-import javafx.scene.shape.Line;
-import javafx.scene.shape.Path;
 import javafx.scene.shape.ClosePath;
 import javafx.scene.shape.FillRule;
+import javafx.scene.shape.Line;
 import javafx.scene.shape.LineTo;
 import javafx.scene.shape.MoveTo;
+import javafx.scene.shape.Path;
 import javafx.scene.text.Text;
 import reliqua.core.drawing.Ink;
 import reliqua.core.drawing.Picture;
 
-/** A picture on the screen, as large as fits, or at a fixed scale. Colours come from the stylesheet by ink. */
+/**
+ * A picture on the screen, as large as fits, or at a fixed scale. Colours come from the stylesheet
+ * by ink.
+ */
 public final class PictureView extends Region {
-    private final ObjectProperty<Picture> picture = new SimpleObjectProperty<>(
-            new Picture(java.util.List.of(), 0, 0, 1, 1));
+    private final ObjectProperty<Picture> picture =
+            new SimpleObjectProperty<>(new Picture(java.util.List.of(), 0, 0, 1, 1));
     private final double fixedScale;
     private Consumer<String> onPick = _ -> {};
     private boolean stale = true;
@@ -37,10 +40,11 @@ public final class PictureView extends Region {
         this.fixedScale = scale;
         getStyleClass().add("picture");
         setMinSize(0, 0);
-        picture.addListener((_, _, _) -> {
-            stale = true;
-            requestLayout();
-        });
+        picture.addListener(
+                (_, _, _) -> {
+                    stale = true;
+                    requestLayout();
+                });
     }
 
     /** What is shown. */
@@ -76,7 +80,10 @@ public final class PictureView extends Region {
             return;
         }
         Picture p = picture.get();
-        double scale = fixedScale > 0 ? fixedScale : Math.min((getWidth() - 8) / p.width(), (getHeight() - 8) / p.height());
+        double scale =
+                fixedScale > 0
+                        ? fixedScale
+                        : Math.min((getWidth() - 8) / p.width(), (getHeight() - 8) / p.height());
         double left = fixedScale > 0 ? 0 : (getWidth() - p.width() * scale) / 2;
         double top = (getHeight() - p.height() * scale) / 2;
         for (Picture.Shape shape : p.shapes()) {
@@ -88,11 +95,12 @@ public final class PictureView extends Region {
         return switch (shape) {
             case Picture.Area area -> area(area, p, scale, left, top);
             case Picture.Line line -> {
-                Line node = new Line(
-                        left + (line.from().x() - p.x0()) * scale,
-                        top + (line.from().y() - p.y0()) * scale,
-                        left + (line.to().x() - p.x0()) * scale,
-                        top + (line.to().y() - p.y0()) * scale);
+                Line node =
+                        new Line(
+                                left + (line.from().x() - p.x0()) * scale,
+                                top + (line.from().y() - p.y0()) * scale,
+                                left + (line.to().x() - p.x0()) * scale,
+                                top + (line.to().y() - p.y0()) * scale);
                 node.getStyleClass().addAll("stroke", ink(line.ink()));
                 if (line.heavy()) {
                     node.getStyleClass().add("heavy");
@@ -119,7 +127,12 @@ public final class PictureView extends Region {
     }
 
     private static void trace(
-            Path path, java.util.List<Picture.Point> points, Picture p, double scale, double left, double top) {
+            Path path,
+            java.util.List<Picture.Point> points,
+            Picture p,
+            double scale,
+            double left,
+            double top) {
         for (int i = 0; i < points.size(); i++) {
             double x = left + (points.get(i).x() - p.x0()) * scale;
             double y = top + (points.get(i).y() - p.y0()) * scale;
@@ -130,7 +143,10 @@ public final class PictureView extends Region {
 
     private Node label(Picture.Label label, Picture p, double scale, double left, double top) {
         Text text = new Text(label.text());
-        text.getStyleClass().addAll("label-" + label.size().name().toLowerCase(Locale.ROOT), "text-" + ink(label.ink()));
+        text.getStyleClass()
+                .addAll(
+                        "label-" + label.size().name().toLowerCase(Locale.ROOT),
+                        "text-" + ink(label.ink()));
         text.setMouseTransparent(true);
         double x = left + (label.at().x() - p.x0()) * scale;
         double y = top + (label.at().y() - p.y0()) * scale;
@@ -142,7 +158,10 @@ public final class PictureView extends Region {
         return text;
     }
 
-    /** By translation, which leaves the bounds alone: they are known only when the stylesheet has set the font. */
+    /**
+     * By translation, which leaves the bounds alone: they are known only when the stylesheet has
+     * set the font.
+     */
     private void place(Text text, Picture.Label label, double x, double y) {
         Bounds bounds = text.getLayoutBounds();
         if (label.turned()) {
@@ -150,11 +169,12 @@ public final class PictureView extends Region {
             text.setTranslateY(y - bounds.getCenterY());
             return;
         }
-        double shift = switch (label.anchor()) {
-            case LEFT -> 0;
-            case MIDDLE -> -bounds.getWidth() / 2;
-            case RIGHT -> -bounds.getWidth();
-        };
+        double shift =
+                switch (label.anchor()) {
+                    case LEFT -> 0;
+                    case MIDDLE -> -bounds.getWidth() / 2;
+                    case RIGHT -> -bounds.getWidth();
+                };
         text.setTranslateX(Math.clamp(x + shift, 0, Math.max(0, getWidth() - bounds.getWidth())));
         text.setTranslateY(y + label.away());
     }

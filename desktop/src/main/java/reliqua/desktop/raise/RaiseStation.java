@@ -47,7 +47,9 @@ public final class RaiseStation implements Station {
         HBox middle = new HBox(14, scroll, picture);
         VBox.setVgrow(middle, Priority.ALWAYS);
         bench.getChildren()
-                .addAll(Parts.row(12, Parts.text(Texts.get("station.raise"), "headline"), summary), middle);
+                .addAll(
+                        Parts.row(12, Parts.text(Texts.get("station.raise"), "headline"), summary),
+                        middle);
     }
 
     @Override
@@ -91,13 +93,17 @@ public final class RaiseStation implements Station {
     public void refresh() {
         List<Step> now = all();
         long done = now.stream().filter(this::isDone).count();
-        summary.setText(now.isEmpty() ? Texts.get("raise.none") : Texts.get("raise.summary", done, now.size()));
+        summary.setText(
+                now.isEmpty()
+                        ? Texts.get("raise.none")
+                        : Texts.get("raise.summary", done, now.size()));
         steps.getChildren().clear();
         Stage stage = null;
         for (Step step : now) {
             if (step.stage() != stage) {
                 stage = step.stage();
-                steps.getChildren().add(Parts.text(Words.say("stage." + stage.name()), "strong", "stage"));
+                steps.getChildren()
+                        .add(Parts.text(Words.say("stage." + stage.name()), "strong", "stage"));
             }
             steps.getChildren().add(line(step));
         }
@@ -112,18 +118,24 @@ public final class RaiseStation implements Station {
         box.setId("step-" + step.role().name());
         box.setSelected(isDone(step));
         box.setWrapText(true);
-        box.setOnAction(_ -> {
-            selected = Optional.of(step.role());
-            String key = box.isSelected() ? "edit.done" : "edit.undone";
-            workspace.edit(Texts.get(key, Words.say("role." + step.role().name())), p -> p.tick(step.key(), box.isSelected()));
-            Optional.ofNullable(steps.lookup("#step-" + step.role().name())).ifPresent(Node::requestFocus);
-        });
-        box.focusedProperty().addListener((_, _, focused) -> {
-            if (focused) {
-                selected = Optional.of(step.role());
-                show();
-            }
-        });
+        box.setOnAction(
+                _ -> {
+                    selected = Optional.of(step.role());
+                    String key = box.isSelected() ? "edit.done" : "edit.undone";
+                    workspace.edit(
+                            Texts.get(key, Words.say("role." + step.role().name())),
+                            p -> p.tick(step.key(), box.isSelected()));
+                    Optional.ofNullable(steps.lookup("#step-" + step.role().name()))
+                            .ifPresent(Node::requestFocus);
+                });
+        box.focusedProperty()
+                .addListener(
+                        (_, _, focused) -> {
+                            if (focused) {
+                                selected = Optional.of(step.role());
+                                show();
+                            }
+                        });
         HBox.setHgrow(box, Priority.ALWAYS);
         box.setMaxWidth(Double.MAX_VALUE);
         Label minutes = Parts.text(Texts.get("raise.minutes", step.minutes()), "note");
@@ -131,40 +143,60 @@ public final class RaiseStation implements Station {
         minutes.setWrapText(false);
         HBox row = Parts.row(8, box, minutes);
         row.getStyleClass().add("list-line");
-        row.setOnMouseClicked(_ -> {
-            selected = Optional.of(step.role());
-            show();
-        });
+        row.setOnMouseClicked(
+                _ -> {
+                    selected = Optional.of(step.role());
+                    show();
+                });
         return row;
     }
 
     private void show() {
         slip.getChildren().clear();
         Optional<Design> design = workspace.designs().state().get().design();
-        Optional<Step> step = all().stream()
-                .filter(s -> selected.equals(Optional.of(s.role())))
-                .findFirst();
+        Optional<Step> step =
+                all().stream().filter(s -> selected.equals(Optional.of(s.role()))).findFirst();
         if (design.isEmpty() || step.isEmpty()) {
             picture.picture().set(new reliqua.core.drawing.Picture(List.of(), 0, 0, 1, 1));
             return;
         }
         Tape tape = workspace.tape();
         Set<String> lit = new HashSet<>(step.get().marks());
-        picture.picture().set(Elevation.of(design.get().candidate().coop(), view(step.get().role()), tape, lit));
+        picture.picture()
+                .set(
+                        Elevation.of(
+                                design.get().candidate().coop(),
+                                view(step.get().role()),
+                                tape,
+                                lit));
         slip.getChildren()
                 .addAll(
                         Parts.text(Words.say("step." + step.get().role().name()), "title"),
-                        Parts.fact(Texts.get("raise.pieces"), String.join(", ", step.get().marks())),
-                        Parts.fact(Texts.get("raise.time"), Texts.get("raise.minutes", step.get().minutes())));
-        step.get().check().ifPresent(c -> slip.getChildren().add(Parts.fact(Texts.get("raise.check"), c.words(tape))));
+                        Parts.fact(
+                                Texts.get("raise.pieces"), String.join(", ", step.get().marks())),
+                        Parts.fact(
+                                Texts.get("raise.time"),
+                                Texts.get("raise.minutes", step.get().minutes())));
+        step.get()
+                .check()
+                .ifPresent(
+                        c ->
+                                slip.getChildren()
+                                        .add(Parts.fact(Texts.get("raise.check"), c.words(tape))));
         if (step.get().twoPeople()) {
             slip.getChildren().add(caution(Texts.get("raise.two"), Texts.get("raise.two.why")));
         }
-        step.get().caution().ifPresent(key -> slip.getChildren().add(caution(Texts.get("raise.mind"), Words.say(key))));
+        step.get()
+                .caution()
+                .ifPresent(
+                        key ->
+                                slip.getChildren()
+                                        .add(caution(Texts.get("raise.mind"), Words.say(key))));
     }
 
     private static Node caution(String title, String words) {
-        VBox box = new VBox(2, Parts.text(title, "danger", "strong"), Parts.text(words, "note-ink"));
+        VBox box =
+                new VBox(2, Parts.text(title, "danger", "strong"), Parts.text(words, "note-ink"));
         box.getStyleClass().add("caution");
         return box;
     }
@@ -172,9 +204,18 @@ public final class RaiseStation implements Station {
     /** The side from which such parts are seen best. */
     private static Elevation.View view(Role role) {
         return switch (role) {
-            case RAFTER, PURLIN, RAKE_FILLER, ROOF_SHEET, NEST_PANEL, NEST_LID, NEST_RAIL, DRIP_BOARD -> Elevation.View.SIDE;
+            case RAFTER,
+                    PURLIN,
+                    RAKE_FILLER,
+                    ROOF_SHEET,
+                    NEST_PANEL,
+                    NEST_LID,
+                    NEST_RAIL,
+                    DRIP_BOARD ->
+                    Elevation.View.SIDE;
             case RAMP_BOARD, RAMP_RUNNER, RAMP_CLEAT, LEG -> Elevation.View.SIDE;
-            case RIM, JOIST, DECK, ROOST_BAR, ROOST_LEDGER, ROOST_POST, APRON, LITTER_BOARD -> Elevation.View.PLAN;
+            case RIM, JOIST, DECK, ROOST_BAR, ROOST_LEDGER, ROOST_POST, APRON, LITTER_BOARD ->
+                    Elevation.View.PLAN;
             default -> Elevation.View.FRONT;
         };
     }

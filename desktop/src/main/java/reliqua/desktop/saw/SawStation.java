@@ -53,14 +53,19 @@ public final class SawStation implements Station {
         VBox caution = new VBox(Parts.text(Texts.get("saw.caution"), "note-ink"));
         caution.getStyleClass().add("caution");
         bench.getChildren()
-                .addAll(Parts.row(12, Parts.text(Texts.get("station.saw"), "headline"), summary), caution, list);
+                .addAll(
+                        Parts.row(12, Parts.text(Texts.get("station.saw"), "headline"), summary),
+                        caution,
+                        list);
         list.getSelectionModel().selectedItemProperty().addListener((_, _, _) -> showSlip());
-        list.setOnKeyPressed(e -> {
-            if (e.getCode() == KeyCode.SPACE) {
-                Optional.ofNullable(list.getSelectionModel().getSelectedItem()).ifPresent(this::toggle);
-                e.consume();
-            }
-        });
+        list.setOnKeyPressed(
+                e -> {
+                    if (e.getCode() == KeyCode.SPACE) {
+                        Optional.ofNullable(list.getSelectionModel().getSelectedItem())
+                                .ifPresent(this::toggle);
+                        e.consume();
+                    }
+                });
     }
 
     @Override
@@ -84,7 +89,11 @@ public final class SawStation implements Station {
     }
 
     private List<Ticket> all() {
-        return workspace.designs().state().get().design()
+        return workspace
+                .designs()
+                .state()
+                .get()
+                .design()
                 .map(d -> d.candidate().plan().tickets())
                 .orElse(List.of());
     }
@@ -109,13 +118,14 @@ public final class SawStation implements Station {
             }
         }
         list.refresh();
-        summary.setText(now.isEmpty()
-                ? ""
-                : Texts.get(
-                        "saw.summary",
-                        now.size(),
-                        now.stream().mapToInt(t -> t.cuts().size()).sum(),
-                        workspace.tape().say(workspace.project().keeper().kerf())));
+        summary.setText(
+                now.isEmpty()
+                        ? ""
+                        : Texts.get(
+                                "saw.summary",
+                                now.size(),
+                                now.stream().mapToInt(t -> t.cuts().size()).sum(),
+                                workspace.tape().say(workspace.project().keeper().kerf())));
         showSlip();
     }
 
@@ -123,7 +133,8 @@ public final class SawStation implements Station {
         boolean cut = isCut(ticket);
         String name = marks(ticket);
         workspace.edit(
-                Texts.get(cut ? "edit.uncut" : "edit.cut", name), p -> p.tick(Design.cutKey(ticket), !cut));
+                Texts.get(cut ? "edit.uncut" : "edit.cut", name),
+                p -> p.tick(Design.cutKey(ticket), !cut));
     }
 
     private static String marks(Ticket ticket) {
@@ -156,7 +167,8 @@ public final class SawStation implements Station {
             }
         }
         PictureView place = new PictureView();
-        place.picture().set(Elevation.of(design.get().candidate().coop(), Elevation.View.SIDE, tape, lit));
+        place.picture()
+                .set(Elevation.of(design.get().candidate().coop(), Elevation.View.SIDE, tape, lit));
         place.setPrefHeight(150);
         place.setMinHeight(150);
         slip.getChildren().addAll(Parts.rule(), Parts.text(Texts.get("saw.goes"), "strong"), place);
@@ -164,16 +176,23 @@ public final class SawStation implements Station {
 
     private static Node piece(Part part, Tape tape) {
         String words = Words.say("role." + part.role().name());
-        String size = switch (part) {
-            case Part.StickPart s ->
-                tape.mark(s.length())
-                        + (s.endCut().degrees() == 0 ? "" : ", " + Texts.get("saw.angle", tape.say(s.endCut())));
-            case Part.PanelPart p ->
-                tape.mark(p.width()) + " x " + tape.mark(p.height())
-                        + p.lowSide().map(low -> Texts.get("saw.slope", tape.mark(low))).orElse("");
-            case Part.RoofPart r -> tape.mark(r.length());
-            case Part.MeshPart m -> tape.mark(m.width()) + " x " + tape.mark(m.length());
-        };
+        String size =
+                switch (part) {
+                    case Part.StickPart s ->
+                            tape.mark(s.length())
+                                    + (s.endCut().degrees() == 0
+                                            ? ""
+                                            : ", " + Texts.get("saw.angle", tape.say(s.endCut())));
+                    case Part.PanelPart p ->
+                            tape.mark(p.width())
+                                    + " x "
+                                    + tape.mark(p.height())
+                                    + p.lowSide()
+                                            .map(low -> Texts.get("saw.slope", tape.mark(low)))
+                                            .orElse("");
+                    case Part.RoofPart r -> tape.mark(r.length());
+                    case Part.MeshPart m -> tape.mark(m.width()) + " x " + tape.mark(m.length());
+                };
         Label mark = Parts.text(part.mark(), "strong");
         mark.setMinWidth(34);
         return Parts.row(8, mark, Parts.text(words + ", " + size, "note-ink"));
@@ -186,7 +205,11 @@ public final class SawStation implements Station {
         Lot lot = workspace.project().heap().find(ticket.source()).orElseThrow();
         String from = lot.provenance().source();
         String place = lot.provenance().place();
-        return Texts.get("saw.from", from.isEmpty() ? ticket.source() : from, ticket.copy(), lot.quantity())
+        return Texts.get(
+                        "saw.from",
+                        from.isEmpty() ? ticket.source() : from,
+                        ticket.copy(),
+                        lot.quantity())
                 + (place.isEmpty() ? "" : ", " + place);
     }
 
@@ -220,7 +243,11 @@ public final class SawStation implements Station {
             face.setOpacity(cut ? 0.55 : 1);
             face.setMinWidth(0);
             face.prefWidthProperty().bind(list.widthProperty().subtract(50));
-            setAccessibleText(title.getText() + ": " + marks(ticket) + (cut ? ", " + Texts.get("saw.isCut") : ""));
+            setAccessibleText(
+                    title.getText()
+                            + ": "
+                            + marks(ticket)
+                            + (cut ? ", " + Texts.get("saw.isCut") : ""));
             setGraphic(face);
         }
     }

@@ -39,12 +39,17 @@ import reliqua.standins.Merchants;
 
 /** What the menu and the keyboard do: files, undo, exports, looks. */
 final class Commands {
-    private static final KeyCodeCombination UNDO = new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN);
+    private static final KeyCodeCombination UNDO =
+            new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN);
     private static final KeyCodeCombination REDO =
-            new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
-    private static final KeyCodeCombination OPEN = new KeyCodeCombination(KeyCode.O, KeyCombination.SHORTCUT_DOWN);
-    private static final KeyCodeCombination SAVE = new KeyCodeCombination(KeyCode.S, KeyCombination.SHORTCUT_DOWN);
-    private static final KeyCodeCombination PRINT = new KeyCodeCombination(KeyCode.P, KeyCombination.SHORTCUT_DOWN);
+            new KeyCodeCombination(
+                    KeyCode.Z, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
+    private static final KeyCodeCombination OPEN =
+            new KeyCodeCombination(KeyCode.O, KeyCombination.SHORTCUT_DOWN);
+    private static final KeyCodeCombination SAVE =
+            new KeyCodeCombination(KeyCode.S, KeyCombination.SHORTCUT_DOWN);
+    private static final KeyCodeCombination PRINT =
+            new KeyCodeCombination(KeyCode.P, KeyCombination.SHORTCUT_DOWN);
 
     private final Workspace workspace;
     private final Shell shell;
@@ -71,7 +76,9 @@ final class Commands {
                         recent,
                         item("menu.saveAs", this::saveAs),
                         item("menu.tern", () -> demo(DemoProjects.ternLane(Merchants::priceBook))),
-                        item("menu.kerrin", () -> demo(DemoProjects.kerrinRigg(Merchants::priceBook))),
+                        item(
+                                "menu.kerrin",
+                                () -> demo(DemoProjects.kerrinRigg(Merchants::priceBook))),
                         new SeparatorMenuItem(),
                         item("menu.import", this::importHeap),
                         item("menu.packet", this::packet),
@@ -95,7 +102,11 @@ final class Commands {
     private Menu looks() {
         Menu looks = new Menu(Texts.get("menu.look"));
         for (String look : java.util.List.of("whitewash", "lantern", "noon")) {
-            looks.getItems().add(item("look." + look, () -> style(Set.of("whitewash", "lantern", "noon"), look)));
+            looks.getItems()
+                    .add(
+                            item(
+                                    "look." + look,
+                                    () -> style(Set.of("whitewash", "lantern", "noon"), look)));
         }
         return looks;
     }
@@ -104,7 +115,16 @@ final class Commands {
         Menu sizes = new Menu(Texts.get("menu.size"));
         for (String size : java.util.List.of("text-normal", "text-large", "text-huge")) {
             sizes.getItems()
-                    .add(item("size." + size, () -> style(Set.of("text-normal", "text-large", "text-huge"), size)));
+                    .add(
+                            item(
+                                    "size." + size,
+                                    () ->
+                                            style(
+                                                    Set.of(
+                                                            "text-normal",
+                                                            "text-large",
+                                                            "text-huge"),
+                                                    size)));
         }
         return sizes;
     }
@@ -140,24 +160,29 @@ final class Commands {
         undo.setDisable(back.isEmpty());
         redo.setDisable(forth.isEmpty());
         recent.getItems()
-                .setAll(workspace.folder().recent().stream()
-                        .map(path -> {
-                            MenuItem item = new MenuItem(String.valueOf(path.getFileName()));
-                            item.setOnAction(_ -> workspace.open(path));
-                            return item;
-                        })
-                        .toList());
+                .setAll(
+                        workspace.folder().recent().stream()
+                                .map(
+                                        path -> {
+                                            MenuItem item =
+                                                    new MenuItem(
+                                                            String.valueOf(path.getFileName()));
+                                            item.setOnAction(_ -> workspace.open(path));
+                                            return item;
+                                        })
+                                .toList());
         recent.setDisable(recent.getItems().isEmpty());
     }
 
     private void startNew() {
         Keeper keeper = workspace.project().keeper();
-        Project fresh = Project.start(
-                Texts.get("new.name"),
-                keeper,
-                new Flock(new TreeMap<>(), Practice.DEFAULT),
-                Heap.EMPTY,
-                Merchants.priceBook(keeper.tape().system()));
+        Project fresh =
+                Project.start(
+                        Texts.get("new.name"),
+                        keeper,
+                        new Flock(new TreeMap<>(), Practice.DEFAULT),
+                        Heap.EMPTY,
+                        Merchants.priceBook(keeper.tape().system()));
         workspace.open(fresh, workspace.folder().place(fresh.name()));
         shell.go("birds");
     }
@@ -169,13 +194,15 @@ final class Commands {
     private FileChooser chooser(String title, String kind, String ending) {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(Texts.get(title));
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(Texts.get(kind), "*" + ending));
+        chooser.getExtensionFilters()
+                .add(new FileChooser.ExtensionFilter(Texts.get(kind), "*" + ending));
         return chooser;
     }
 
     private void open() {
-        File file = chooser("menu.open", "file.project", ProjectFile.ENDING)
-                .showOpenDialog(shell.getScene().getWindow());
+        File file =
+                chooser("menu.open", "file.project", ProjectFile.ENDING)
+                        .showOpenDialog(shell.getScene().getWindow());
         if (file != null) {
             workspace.open(file.toPath());
         }
@@ -191,7 +218,9 @@ final class Commands {
     }
 
     private void importHeap() {
-        File file = chooser("menu.import", "file.table", ".csv").showOpenDialog(shell.getScene().getWindow());
+        File file =
+                chooser("menu.import", "file.table", ".csv")
+                        .showOpenDialog(shell.getScene().getWindow());
         if (file != null) {
             take(file.toPath());
         }
@@ -205,9 +234,9 @@ final class Commands {
             return;
         }
         try {
-            Heap added = HeapCsv.read(
-                    Files.readString(path), name, workspace.tape().system());
-            workspace.edit(Texts.get("edit.import", name), p -> p.withHeap(joined(p.heap(), added)));
+            Heap added = HeapCsv.read(Files.readString(path), name, workspace.tape().system());
+            workspace.edit(
+                    Texts.get("edit.import", name), p -> p.withHeap(joined(p.heap(), added)));
             shell.go("heap");
         } catch (InputException e) {
             workspace.tell(e.getMessage());
@@ -219,7 +248,8 @@ final class Commands {
     private static Heap joined(Heap heap, Heap added) {
         Heap joined = heap;
         for (Lot lot : added.lots()) {
-            String id = joined.find(lot.id()).isPresent() ? joined.freshId(lot.material()) : lot.id();
+            String id =
+                    joined.find(lot.id()).isPresent() ? joined.freshId(lot.material()) : lot.id();
             joined = joined.plus(new Lot(id, lot.quantity(), lot.material(), lot.provenance()));
         }
         return joined;
@@ -253,7 +283,9 @@ final class Commands {
         Files.writeString(folder.resolve("buy.csv"), PlanCsv.bill(design.bill()));
         for (Elevation.View view : Elevation.View.values()) {
             String name = view.name().toLowerCase(Locale.ROOT) + ".svg";
-            Files.writeString(folder.resolve(name), SvgDrawing.write(Elevation.of(coop, view, tape, Set.of())));
+            Files.writeString(
+                    folder.resolve(name),
+                    SvgDrawing.write(Elevation.of(coop, view, tape, Set.of())));
         }
     }
 
@@ -268,16 +300,22 @@ final class Commands {
             workspace.tell(Texts.get("export.nothing"));
             return;
         }
-        Thread.ofVirtual().start(() -> {
-            String words;
-            try {
-                writing.write(design.get());
-                words = Texts.get("export.done");
-            } catch (IOException e) {
-                words = Texts.get("file.cannotSave", "", String.valueOf(e.getMessage()));
-            }
-            String said = words;
-            javafx.application.Platform.runLater(() -> workspace.tell(said));
-        });
+        Thread.ofVirtual()
+                .start(
+                        () -> {
+                            String words;
+                            try {
+                                writing.write(design.get());
+                                words = Texts.get("export.done");
+                            } catch (IOException e) {
+                                words =
+                                        Texts.get(
+                                                "file.cannotSave",
+                                                "",
+                                                String.valueOf(e.getMessage()));
+                            }
+                            String said = words;
+                            javafx.application.Platform.runLater(() -> workspace.tell(said));
+                        });
     }
 }

@@ -32,16 +32,22 @@ public final class Parts {
 
     /** A choice in a row of choices. */
     public static ToggleButton choice(
-            String id, String words, ToggleGroup group, boolean chosen, Runnable action, String... styles) {
+            String id,
+            String words,
+            ToggleGroup group,
+            boolean chosen,
+            Runnable action,
+            String... styles) {
         ToggleButton button = new ToggleButton(words);
         button.setId(id);
         button.setToggleGroup(group);
         button.setSelected(chosen);
         button.getStyleClass().addAll(styles);
-        button.setOnAction(_ -> {
-            button.setSelected(true);
-            action.run();
-        });
+        button.setOnAction(
+                _ -> {
+                    button.setSelected(true);
+                    action.run();
+                });
         return button;
     }
 

@@ -45,10 +45,11 @@ final class PathBar extends VBox {
         board.getStyleClass().add("board");
         board.setAccessibleText(name);
         board.setTooltip(new Tooltip(Texts.get("path.hint", name, number)));
-        board.setOnAction(_ -> {
-            board.setSelected(true);
-            go.accept(station);
-        });
+        board.setOnAction(
+                _ -> {
+                    board.setSelected(true);
+                    go.accept(station);
+                });
         board.setMaxWidth(Double.MAX_VALUE);
         lines.put(station, line);
         boards.put(station, board);
@@ -60,9 +61,11 @@ final class PathBar extends VBox {
     }
 
     void refresh() {
-        lines.forEach((station, label) -> {
-            label.setText(station.line());
-            java.util.Objects.requireNonNull(boards.get(station)).setAccessibleHelp(station.line());
-        });
+        lines.forEach(
+                (station, label) -> {
+                    label.setText(station.line());
+                    java.util.Objects.requireNonNull(boards.get(station))
+                            .setAccessibleHelp(station.line());
+                });
     }
 }

@@ -65,7 +65,8 @@ final class SayBar extends VBox {
     }
 
     private void enter() {
-        if (SayEdit.read(field.getText(), workspace.project()) instanceof SayEdit.Said.Change change) {
+        if (SayEdit.read(field.getText(), workspace.project())
+                instanceof SayEdit.Said.Change change) {
             workspace.edit(change.edit());
             field.clear();
         }
@@ -115,7 +116,8 @@ final class SayBar extends VBox {
                 Line line = new Line(x, 0, x, length);
                 line.getStyleClass().addAll("stroke", "ink-ink");
                 getChildren().add(line);
-                boolean numbered = whole && n > 0 && (shown == UnitSystem.INCHES || n / parts % 5 == 0);
+                boolean numbered =
+                        whole && n > 0 && (shown == UnitSystem.INCHES || n / parts % 5 == 0);
                 if (numbered) {
                     Text number = new Text(x + 4, 15, String.valueOf(n / parts * step));
                     number.getStyleClass().add("blade-number");

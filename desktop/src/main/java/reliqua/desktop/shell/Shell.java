@@ -27,10 +27,14 @@ import reliqua.desktop.raise.RaiseStation;
 import reliqua.desktop.saw.SawStation;
 import reliqua.desktop.work.Workspace;
 
-/** The frame: path on the left, tally above, bench in the middle, slip on the right, say line below. */
+/**
+ * The frame: path on the left, tally above, bench in the middle, slip on the right, say line below.
+ */
 public final class Shell extends BorderPane {
-    private static final KeyCodeCombination SAY = new KeyCodeCombination(KeyCode.K, KeyCombination.SHORTCUT_DOWN);
-    private static final KeyCodeCombination SLIP = new KeyCodeCombination(KeyCode.J, KeyCombination.SHORTCUT_DOWN);
+    private static final KeyCodeCombination SAY =
+            new KeyCodeCombination(KeyCode.K, KeyCombination.SHORTCUT_DOWN);
+    private static final KeyCodeCombination SLIP =
+            new KeyCodeCombination(KeyCode.J, KeyCombination.SHORTCUT_DOWN);
 
     private final Workspace workspace;
     private final List<Station> stations;
@@ -49,13 +53,14 @@ public final class Shell extends BorderPane {
     /** Builds the frame around a workspace. */
     public Shell(Workspace workspace) {
         this.workspace = workspace;
-        this.stations = List.of(
-                new BirdsStation(workspace),
-                new HeapStation(workspace),
-                new FitStation(workspace),
-                new SawStation(workspace),
-                new FetchStation(workspace),
-                new RaiseStation(workspace));
+        this.stations =
+                List.of(
+                        new BirdsStation(workspace),
+                        new HeapStation(workspace),
+                        new FitStation(workspace),
+                        new SawStation(workspace),
+                        new FetchStation(workspace),
+                        new RaiseStation(workspace));
         this.current = stations.get(2);
         this.path = new PathBar(stations, this::go);
         this.tally = new Tally(workspace, this::go);
@@ -103,10 +108,14 @@ public final class Shell extends BorderPane {
         workspace.saved().addListener((_, _, _) -> head());
         workspace.path().addListener((_, _, _) -> head());
         workspace.notice().addListener((_, _, _) -> notice());
-        workspace.designs().progress().addListener((_, _, share) -> {
-            progress.setProgress(share.doubleValue());
-            progress.setOpacity(share.doubleValue() < 1 ? 1 : 0);
-        });
+        workspace
+                .designs()
+                .progress()
+                .addListener(
+                        (_, _, share) -> {
+                            progress.setProgress(share.doubleValue());
+                            progress.setOpacity(share.doubleValue() < 1 ? 1 : 0);
+                        });
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         addEventFilter(KeyEvent.KEY_TYPED, this::typed);
         setOnDragOver(this::dragOver);
@@ -120,7 +129,9 @@ public final class Shell extends BorderPane {
         } else if (SLIP.match(event)) {
             slip.setVisible(!slip.isVisible());
             event.consume();
-        } else if (event.isShortcutDown() && number(event.getCode()) > 0 && number(event.getCode()) <= stations.size()) {
+        } else if (event.isShortcutDown()
+                && number(event.getCode()) > 0
+                && number(event.getCode()) <= stations.size()) {
             go(stations.get(number(event.getCode()) - 1));
             event.consume();
         } else {
@@ -134,7 +145,8 @@ public final class Shell extends BorderPane {
 
     /** A digit typed in the heap, outside any field, begins a line. */
     private void typed(KeyEvent event) {
-        boolean inField = getScene() != null && getScene().getFocusOwner() instanceof TextInputControl;
+        boolean inField =
+                getScene() != null && getScene().getFocusOwner() instanceof TextInputControl;
         boolean digit = event.getCharacter().matches("\\d");
         if (!inField && digit && current.id().equals("heap") && !event.isShortcutDown()) {
             say.begin(event.getCharacter());

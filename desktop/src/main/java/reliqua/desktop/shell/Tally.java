@@ -17,7 +17,10 @@ import reliqua.core.project.Design;
 import reliqua.desktop.Texts;
 import reliqua.desktop.work.Workspace;
 
-/** The tally: four tags that answer how it is going. Each says where its figure comes from, and leads there. */
+/**
+ * The tally: four tags that answer how it is going. Each says where its figure comes from, and
+ * leads there.
+ */
 final class Tally extends HBox {
     private static final class Tag {
         private final Label figure = Parts.text("", "tag-figure");
@@ -98,7 +101,10 @@ final class Tally extends HBox {
                         "buy",
                         tape.say(design.bill().total()),
                         Texts.get("tally.budget", tape.say(budget)),
-                        Texts.get("tally.buy.why", design.bill().lines().size(), design.bill().merchant()),
+                        Texts.get(
+                                "tally.buy.why",
+                                design.bill().lines().size(),
+                                design.bill().merchant()),
                         within ? "" : "danger");
         tags.get(1)
                 .show(
@@ -120,15 +126,15 @@ final class Tally extends HBox {
                 .show(
                         "warnings",
                         String.valueOf(faults + warnings),
-                        faults == 0 ? Texts.get("tally.noFault") : Texts.get("tally.faults", faults),
+                        faults == 0
+                                ? Texts.get("tally.noFault")
+                                : Texts.get("tally.faults", faults),
                         Texts.get("tally.warnings.why"),
                         faults + warnings == 0 ? "holds" : "danger");
     }
 
     private static long count(Design design, Finding.Severity severity) {
-        return design.candidate().findings().stream()
-                .filter(f -> f.severity() == severity)
-                .count();
+        return design.candidate().findings().stream().filter(f -> f.severity() == severity).count();
     }
 
     private static String hours(int minutes) {

@@ -26,7 +26,8 @@ public final class DataFolder {
 
     /** A place for a project of this name. */
     public Path place(String name) {
-        return folder.resolve(name.replaceAll("[^\\p{L}\\p{N} _-]", "_") + reliqua.files.ProjectFile.ENDING);
+        return folder.resolve(
+                name.replaceAll("[^\\p{L}\\p{N} _-]", "_") + reliqua.files.ProjectFile.ENDING);
     }
 
     /** Makes the folder. */
@@ -55,10 +56,11 @@ public final class DataFolder {
     public void remember(Path path) throws IOException {
         make();
         Path full = path.toAbsolutePath();
-        List<String> lines = Stream.concat(Stream.of(full), recent().stream().filter(p -> !p.equals(full)))
-                .limit(MOST_RECENT)
-                .map(Path::toString)
-                .toList();
+        List<String> lines =
+                Stream.concat(Stream.of(full), recent().stream().filter(p -> !p.equals(full)))
+                        .limit(MOST_RECENT)
+                        .map(Path::toString)
+                        .toList();
         Files.write(folder.resolve("recent.txt"), lines);
     }
 }

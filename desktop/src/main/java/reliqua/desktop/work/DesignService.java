@@ -20,8 +20,8 @@ import reliqua.core.project.Design;
 import reliqua.core.project.Project;
 
 /**
- * Derives the design of the project in the background. A newer project cancels the work on an older one; a better house
- * is shown as soon as it is found. All properties change on the JavaFX thread.
+ * Derives the design of the project in the background. A newer project cancels the work on an older
+ * one; a better house is shown as soon as it is found. All properties change on the JavaFX thread.
  */
 public final class DesignService {
     private static final Logger LOG = LoggerFactory.getLogger(DesignService.class);
@@ -35,11 +35,13 @@ public final class DesignService {
      */
     public record State(Optional<Design> design, Optional<Design.Search> search, String fault) {}
 
-    private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
-        Thread thread = new Thread(task, "design");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final ExecutorService worker =
+            Executors.newSingleThreadExecutor(
+                    task -> {
+                        Thread thread = new Thread(task, "design");
+                        thread.setDaemon(true);
+                        return thread;
+                    });
     private final ReadOnlyObjectWrapper<State> state =
             new ReadOnlyObjectWrapper<>(new State(Optional.empty(), Optional.empty(), ""));
     private final ReadOnlyDoubleWrapper progress = new ReadOnlyDoubleWrapper(1);
@@ -58,8 +60,14 @@ public final class DesignService {
 
     /** Follows a project; what does not bear on the design (ticks, names) starts no work. */
     void follow(Project project) {
-        List<Object> bearing = List.of(
-                project.keeper(), project.flock(), project.heap(), project.prices(), project.held(), project.chosen());
+        List<Object> bearing =
+                List.of(
+                        project.keeper(),
+                        project.flock(),
+                        project.heap(),
+                        project.prices(),
+                        project.held(),
+                        project.chosen());
         if (bearing.equals(inputs)) {
             return;
         }
@@ -104,7 +112,10 @@ public final class DesignService {
                 show(new State(Optional.empty(), Optional.empty(), why), true);
             } catch (RuntimeException e) {
                 LOG.error("The design could not be derived", e);
-                show(new State(Optional.empty(), Optional.empty(), String.valueOf(e.getMessage())), true);
+                show(
+                        new State(
+                                Optional.empty(), Optional.empty(), String.valueOf(e.getMessage())),
+                        true);
             }
         }
 
@@ -115,23 +126,25 @@ public final class DesignService {
         }
 
         private void show(State next, boolean last) {
-            Platform.runLater(() -> {
-                if (current == this) {
-                    state.set(next);
-                    if (last) {
-                        progress.set(1);
-                    }
-                }
-            });
+            Platform.runLater(
+                    () -> {
+                        if (current == this) {
+                            state.set(next);
+                            if (last) {
+                                progress.set(1);
+                            }
+                        }
+                    });
         }
 
         @Override
         public void report(double share, String words) {
-            Platform.runLater(() -> {
-                if (current == this && share < 1) {
-                    progress.set(share);
-                }
-            });
+            Platform.runLater(
+                    () -> {
+                        if (current == this && share < 1) {
+                            progress.set(share);
+                        }
+                    });
         }
 
         @Override

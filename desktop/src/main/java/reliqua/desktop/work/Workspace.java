@@ -17,8 +17,8 @@ import reliqua.files.InputException;
 import reliqua.files.ProjectFile;
 
 /**
- * What the window works on: one project with its history, its file, and the design that follows. Every change goes
- * through {@link #edit}; it is saved by itself a moment later.
+ * What the window works on: one project with its history, its file, and the design that follows.
+ * Every change goes through {@link #edit}; it is saved by itself a moment later.
  */
 public final class Workspace {
     private static final Duration SAVE_AFTER = Duration.millis(700);
@@ -133,7 +133,11 @@ public final class Workspace {
         } catch (InputException e) {
             notice.set(e.getMessage());
         } catch (IOException e) {
-            notice.set(Texts.get("file.cannotOpen", file.getFileName(), Optional.ofNullable(e.getMessage()).orElse("")));
+            notice.set(
+                    Texts.get(
+                            "file.cannotOpen",
+                            file.getFileName(),
+                            Optional.ofNullable(e.getMessage()).orElse("")));
         }
     }
 
@@ -156,7 +160,11 @@ public final class Workspace {
             ProjectFile.save(path.get(), project());
             saved.set(true);
         } catch (IOException e) {
-            notice.set(Texts.get("file.cannotSave", path.get().getFileName(), Optional.ofNullable(e.getMessage()).orElse("")));
+            notice.set(
+                    Texts.get(
+                            "file.cannotSave",
+                            path.get().getFileName(),
+                            Optional.ofNullable(e.getMessage()).orElse("")));
         }
     }
 
@@ -164,7 +172,11 @@ public final class Workspace {
         try {
             folder.remember(path.get());
         } catch (IOException e) {
-            notice.set(Texts.get("file.cannotSave", "recent.txt", Optional.ofNullable(e.getMessage()).orElse("")));
+            notice.set(
+                    Texts.get(
+                            "file.cannotSave",
+                            "recent.txt",
+                            Optional.ofNullable(e.getMessage()).orElse("")));
         }
     }
 

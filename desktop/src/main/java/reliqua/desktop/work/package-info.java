@@ -1,3 +1,5 @@
-/** What the window works on: project, history, file, and the design that follows in the background. */
+/**
+ * What the window works on: project, history, file, and the design that follows in the background.
+ */
 @org.jspecify.annotations.NullMarked
 package reliqua.desktop.work;

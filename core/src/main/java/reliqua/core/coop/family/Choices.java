@@ -7,8 +7,8 @@ import reliqua.core.measure.Length;
 import reliqua.core.stock.Section;
 
 /**
- * What the heap may decide: a section for each group of sticks, thicknesses of sheets, the roofing, and how large a panel
- * may be before a surface is divided on its framing.
+ * What the heap may decide: a section for each group of sticks, thicknesses of sheets, the roofing,
+ * and how large a panel may be before a surface is divided on its framing.
  *
  * @param sections one for each {@link Group}, in its order
  * @param deck thickness of the floor sheet
@@ -67,7 +67,8 @@ public record Choices(
     public Choices {
         sections = List.copyOf(sections);
         if (sections.size() != Group.values().length) {
-            throw new IllegalArgumentException(sections.size() + " sections for " + Group.values().length + " groups");
+            throw new IllegalArgumentException(
+                    sections.size() + " sections for " + Group.values().length + " groups");
         }
     }
 

@@ -9,7 +9,10 @@ import reliqua.core.flock.Needs;
 import reliqua.core.measure.Angle;
 import reliqua.core.measure.Length;
 
-/** The sliding pop door with its guides, the framed and braced clean-out door, and the board that holds the litter in. */
+/**
+ * The sliding pop door with its guides, the framed and braced clean-out door, and the board that
+ * holds the litter in.
+ */
 final class DoorBuilder {
     private static final Length RETAINER_OVER = Length.mm(15);
 
@@ -39,7 +42,12 @@ final class DoorBuilder {
         Length x1 = at.pop().to().plus(over);
         Length z0 = at.popSill().minus(over);
         Length z1 = at.popTop().plus(over);
-        book.panel(Role.POP_DOOR, t, x1.minus(x0), z1.minus(z0), Solid.box(x0, x1, t.times(-2), t.negated(), z0, z1));
+        book.panel(
+                Role.POP_DOOR,
+                t,
+                x1.minus(x0),
+                z1.minus(z0),
+                Solid.box(x0, x1, t.times(-2), t.negated(), z0, z1));
         Length top = z1.plus(at.needs.popDoorHeight().half()).min(at.frontTop());
         Length outer = t.negated().minus(tt);
         for (boolean left : List.of(true, false)) {
@@ -51,7 +59,11 @@ final class DoorBuilder {
     }
 
     private void guide(Length x, Length y, Length z0, Length z1) {
-        book.stick(Role.POP_GUIDE, at.trim(), z1.minus(z0), Solid.box(x, x.plus(tw), y, y.plus(tt), z0, z1));
+        book.stick(
+                Role.POP_GUIDE,
+                at.trim(),
+                z1.minus(z0),
+                Solid.box(x, x.plus(tw), y, y.plus(tt), z0, z1));
     }
 
     private void door(String doorPanel) {
@@ -72,7 +84,9 @@ final class DoorBuilder {
             frame(z1.minus(z0), Solid.box(x, x.plus(tw), y, t.negated(), z0, z1));
         }
         for (Length z : List.of(z0, z1.minus(tw))) {
-            frame(x1.minus(x0).minus(tw.times(2)), Solid.box(x0.plus(tw), x1.minus(tw), y, t.negated(), z, z.plus(tw)));
+            frame(
+                    x1.minus(x0).minus(tw.times(2)),
+                    Solid.box(x0.plus(tw), x1.minus(tw), y, t.negated(), z, z.plus(tw)));
         }
         brace(x0.plus(tw), x1.minus(tw), z0.plus(tw), z1.minus(tw), y);
     }
@@ -82,22 +96,26 @@ final class DoorBuilder {
     }
 
     /**
-     * From the lower hinge corner (right) to the upper latch corner (left), so that it is pressed and holds the leaf
-     * square. Its ends are cut to the corner: along the stile and along the rail.
+     * From the lower hinge corner (right) to the upper latch corner (left), so that it is pressed
+     * and holds the leaf square. Its ends are cut to the corner: along the stile and along the
+     * rail.
      */
     private void brace(Length x0, Length x1, Length z0, Length z1, Length y) {
         Length across = x1.minus(x0);
         Length up = z1.minus(z0);
         double diagonal = Math.hypot(across.nm(), up.nm());
-        Length alongRail = new Length(Math.round(tw.half().nm() * diagonal / up.nm())).min(across.half());
-        Length alongStile = new Length(Math.round(tw.half().nm() * diagonal / across.nm())).min(up.half());
-        List<Corner> profile = List.of(
-                new Corner(x1, z0),
-                new Corner(x1, z0.plus(alongStile)),
-                new Corner(x0.plus(alongRail), z1),
-                new Corner(x0, z1),
-                new Corner(x0, z1.minus(alongStile)),
-                new Corner(x1.minus(alongRail), z0));
+        Length alongRail =
+                new Length(Math.round(tw.half().nm() * diagonal / up.nm())).min(across.half());
+        Length alongStile =
+                new Length(Math.round(tw.half().nm() * diagonal / across.nm())).min(up.half());
+        List<Corner> profile =
+                List.of(
+                        new Corner(x1, z0),
+                        new Corner(x1, z0.plus(alongStile)),
+                        new Corner(x0.plus(alongRail), z1),
+                        new Corner(x0, z1),
+                        new Corner(x0, z1.minus(alongStile)),
+                        new Corner(x1.minus(alongRail), z0));
         Angle angle = Angle.ofSlope(up, across);
         book.stick(
                 Role.DOOR_FRAME,

@@ -11,7 +11,10 @@ import reliqua.core.flock.Needs;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
 
-/** The front wall with pop door and clean-out door, and the plain back wall; both with plates along the whole width. */
+/**
+ * The front wall with pop door and clean-out door, and the plain back wall; both with plates along
+ * the whole width.
+ */
 final class EndWallBuilder {
     private final RaisedLayout at;
     private final PartsBook book;
@@ -45,8 +48,8 @@ final class EndWallBuilder {
     }
 
     /**
-     * Middles of the studs between the two doors that carry a seam: as far to the right each time as a panel reaches,
-     * but before the door's jamb.
+     * Middles of the studs between the two doors that carry a seam: as far to the right each time
+     * as a panel reaches, but before the door's jamb.
      */
     private List<Length> frontSeams() {
         List<Length> seams = new ArrayList<>();
@@ -64,7 +67,10 @@ final class EndWallBuilder {
         return seams;
     }
 
-    /** Studs between the two doors: under every seam, and where the gap between two would be too wide. */
+    /**
+     * Studs between the two doors: under every seam, and where the gap between two would be too
+     * wide.
+     */
     private List<Length> frontMiddle() {
         List<Length> fixed = new ArrayList<>();
         fixed.add(at.pop().to());
@@ -96,8 +102,16 @@ final class EndWallBuilder {
     private void wall(Length y, Length top, List<Length> studs) {
         Length width = at.d.width();
         Length deck = at.deckTop();
-        book.stick(Role.PLATE, at.wall(), width, Solid.box(Length.ZERO, width, y, y.plus(sd), deck, deck.plus(st)));
-        book.stick(Role.PLATE, at.wall(), width, Solid.box(Length.ZERO, width, y, y.plus(sd), top.minus(st), top));
+        book.stick(
+                Role.PLATE,
+                at.wall(),
+                width,
+                Solid.box(Length.ZERO, width, y, y.plus(sd), deck, deck.plus(st)));
+        book.stick(
+                Role.PLATE,
+                at.wall(),
+                width,
+                Solid.box(Length.ZERO, width, y, y.plus(sd), top.minus(st), top));
         Length length = top.minus(deck).minus(st.times(2));
         for (Length x : studs) {
             book.stick(
@@ -123,8 +137,12 @@ final class EndWallBuilder {
                     at.wall(),
                     x1.minus(x0),
                     Solid.box(x0, x1, y, y.plus(sd), bottom.minus(st), bottom));
-            book.opening(new Opening(
-                    Opening.Kind.WALL_VENT, x1.minus(x0), at.wallVent(), bottom.minus(at.deckTop())));
+            book.opening(
+                    new Opening(
+                            Opening.Kind.WALL_VENT,
+                            x1.minus(x0),
+                            at.wallVent(),
+                            bottom.minus(at.deckTop())));
         }
     }
 
@@ -181,22 +199,24 @@ final class EndWallBuilder {
             boolean hasPop = within(at.pop(), x0, x1);
             boolean hasDoor = within(at.door(), x0, x1);
             if (hasPop) {
-                holes.add(Solid.rectangle(at.pop().from(), at.pop().to(), at.popSill(), at.popTop()));
+                holes.add(
+                        Solid.rectangle(at.pop().from(), at.pop().to(), at.popSill(), at.popTop()));
             }
             if (hasDoor) {
                 holes.add(doorHole());
             }
-            String mark = book.panel(
-                    Role.SKIN,
-                    t,
-                    x1.minus(x0),
-                    top.minus(at.d.legs()),
-                    new Solid(
-                            Axis.Y,
-                            Solid.rectangle(x0, x1, at.d.legs(), top),
-                            holes,
-                            t.negated(),
-                            Length.ZERO));
+            String mark =
+                    book.panel(
+                            Role.SKIN,
+                            t,
+                            x1.minus(x0),
+                            top.minus(at.d.legs()),
+                            new Solid(
+                                    Axis.Y,
+                                    Solid.rectangle(x0, x1, at.d.legs(), top),
+                                    holes,
+                                    t.negated(),
+                                    Length.ZERO));
             doorPanel = hasDoor ? mark : doorPanel;
         }
         openings();
@@ -213,13 +233,18 @@ final class EndWallBuilder {
     }
 
     private void openings() {
-        book.opening(new Opening(
-                Opening.Kind.POP_DOOR, at.pop().width(), needs().popDoorHeight(), Needs.LITTER_SILL));
-        book.opening(new Opening(
-                Opening.Kind.CLEAN_OUT_DOOR,
-                at.door().width(),
-                at.doorTop().minus(at.doorBottom()),
-                at.doorBottom().minus(at.deckTop())));
+        book.opening(
+                new Opening(
+                        Opening.Kind.POP_DOOR,
+                        at.pop().width(),
+                        needs().popDoorHeight(),
+                        Needs.LITTER_SILL));
+        book.opening(
+                new Opening(
+                        Opening.Kind.CLEAN_OUT_DOOR,
+                        at.door().width(),
+                        at.doorTop().minus(at.doorBottom()),
+                        at.doorBottom().minus(at.deckTop())));
     }
 
     private Needs needs() {

@@ -40,7 +40,11 @@ final class FloorBuilder {
         Length depth = at.d.depth();
         legs();
         for (Length y : List.of(Length.ZERO, depth.minus(jt))) {
-            book.stick(Role.RIM, at.floor(), width, Solid.box(Length.ZERO, width, y, y.plus(jt), bottom, top));
+            book.stick(
+                    Role.RIM,
+                    at.floor(),
+                    width,
+                    Solid.box(Length.ZERO, width, y, y.plus(jt), bottom, top));
         }
         for (Length x : joistEdges()) {
             book.stick(
@@ -62,9 +66,8 @@ final class FloorBuilder {
         int pairs = (int) Math.max(2, 1 + Math.ceilDiv(at.d.width().nm(), LEGS_APART.nm()));
         for (int pair = 0; pair < pairs; pair++) {
             int joist = pair * (joists.size() - 1) / (pairs - 1);
-            Length x = pair == pairs - 1
-                    ? joists.getLast().minus(across)
-                    : joists.get(joist).plus(jt);
+            Length x =
+                    pair == pairs - 1 ? joists.getLast().minus(across) : joists.get(joist).plus(jt);
             for (Length y : List.of(jt, at.d.depth().minus(jt).minus(deep))) {
                 book.stick(
                         Role.LEG,

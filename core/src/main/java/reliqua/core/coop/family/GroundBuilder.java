@@ -10,7 +10,10 @@ import reliqua.core.flock.Practice;
 import reliqua.core.measure.Angle;
 import reliqua.core.measure.Length;
 
-/** The ramp with its cleats, and where asked for the mesh round the space below with its apron on the ground. */
+/**
+ * The ramp with its cleats, and where asked for the mesh round the space below with its apron on
+ * the ground.
+ */
 final class GroundBuilder {
     /** Hens walk 30 degrees gladly; then the board is twice as long as it is high. */
     static final Angle RAMP = new Angle(30);
@@ -49,9 +52,11 @@ final class GroundBuilder {
         Length t = at.skin();
         Length tt = at.trim().thickness();
         Length tw = at.trim().width();
-        Length clear = at.c.step().max(Length.mm(1)).plus(tt.plus(t).scaled(RAMP.tan() + 1 / RAMP.tan()));
+        Length clear =
+                at.c.step().max(Length.mm(1)).plus(tt.plus(t).scaled(RAMP.tan() + 1 / RAMP.tan()));
         Length from = clear.min(length.half());
-        // The board ends short of the sill by its own bevels, so that it neither digs in nor touches the slide.
+        // The board ends short of the sill by its own bevels, so that it neither digs in nor
+        // touches the slide.
         Length to = length.minus(clear);
         book.panel(
                 Role.RAMP_BOARD,
@@ -71,7 +76,9 @@ final class GroundBuilder {
                             x,
                             x.plus(tw)));
         }
-        for (Length up = from.plus(CLEATS_APART); up.plus(tw).atMost(to); up = up.plus(CLEATS_APART)) {
+        for (Length up = from.plus(CLEATS_APART);
+                up.plus(tw).atMost(to);
+                up = up.plus(CLEATS_APART)) {
             book.stick(
                     Role.RAMP_CLEAT,
                     at.trim(),

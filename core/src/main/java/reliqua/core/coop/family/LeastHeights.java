@@ -18,11 +18,15 @@ public final class LeastHeights {
         Length st = c.section(Choices.Group.WALLS).thickness();
         Length sd = c.section(Choices.Group.WALLS).width();
         Length fall = d.depth().minus(sd).scaled(slope).ceilTo(c.step());
-        Length forBirds = roostTop(c, needs, sd).plus(needs.headroom()).minus(Needs.ROOST_SPACING.scaled(slope));
+        Length forBirds =
+                roostTop(c, needs, sd)
+                        .plus(needs.headroom())
+                        .minus(Needs.ROOST_SPACING.scaled(slope));
         Length popTop = Needs.LITTER_SILL.plus(needs.popDoorHeight()).plus(st.times(2));
         Length forDoor = popTop.max(Length.mm(600)).plus(DOOR_ROOM).minus(fall);
         Length back = forBirds.max(forDoor).ceilTo(c.step());
-        return d.with(RaisedDimensions.Name.BACK, back).with(RaisedDimensions.Name.FRONT, back.plus(fall));
+        return d.with(RaisedDimensions.Name.BACK, back)
+                .with(RaisedDimensions.Name.FRONT, back.plus(fall));
     }
 
     private static Length roostTop(Choices c, Needs needs, Length ledger) {

@@ -8,8 +8,8 @@ import reliqua.core.coop.Solid;
 import reliqua.core.measure.Length;
 
 /**
- * A row of nests hung outside a side wall, with a lid hinged at the top under a drip board. Drawn for the right side; the
- * left is its mirror image.
+ * A row of nests hung outside a side wall, with a lid hinged at the top under a drip board. Drawn
+ * for the right side; the left is its mirror image.
  */
 final class NestBoxBuilder {
     private static final int LID_FALL = 4;
@@ -67,7 +67,13 @@ final class NestBoxBuilder {
                 t,
                 row.width().plus(t.times(2)),
                 outer.minus(floor).plus(t),
-                box(deep, deep.plus(t), row.from().minus(t), row.to().plus(t), floor.minus(t), outer));
+                box(
+                        deep,
+                        deep.plus(t),
+                        row.from().minus(t),
+                        row.to().plus(t),
+                        floor.minus(t),
+                        outer));
         rails();
         lid();
     }
@@ -83,11 +89,12 @@ final class NestBoxBuilder {
     }
 
     private void upright(Length y, Length bottom) {
-        List<Corner> profile = List.of(
-                new Corner(Length.ZERO, bottom),
-                new Corner(deep, bottom),
-                new Corner(deep, lid(deep)),
-                new Corner(Length.ZERO, lid(Length.ZERO)));
+        List<Corner> profile =
+                List.of(
+                        new Corner(Length.ZERO, bottom),
+                        new Corner(deep, bottom),
+                        new Corner(deep, lid(deep)),
+                        new Corner(Length.ZERO, lid(Length.ZERO)));
         book.sloped(
                 Role.NEST_PANEL,
                 t,
@@ -125,17 +132,22 @@ final class NestBoxBuilder {
         double steep = Math.hypot(1, 1.0 / LID_FALL);
         Length upright = t.scaled(steep);
         Length along = out.scaled(steep).ceilTo(at.c.step());
-        List<Corner> profile = List.of(
-                new Corner(Length.ZERO, lid(Length.ZERO)),
-                new Corner(out, lid(out)),
-                new Corner(out, lid(out).plus(upright)),
-                new Corner(Length.ZERO, lid(Length.ZERO).plus(upright)));
+        List<Corner> profile =
+                List.of(
+                        new Corner(Length.ZERO, lid(Length.ZERO)),
+                        new Corner(out, lid(out)),
+                        new Corner(out, lid(out).plus(upright)),
+                        new Corner(Length.ZERO, lid(Length.ZERO).plus(upright)));
         book.panel(Role.NEST_LID, t, y1.minus(y0), along, carried(profile, y0, y1));
         Length top = lid(Length.ZERO).plus(upright);
         Length tt = at.trim().thickness();
         Length tw = at.trim().width();
         // The drip board stands on the hinge line and throws the water clear of the joint.
-        book.stick(Role.NEST_RAIL, at.trim(), y1.minus(y0), box(Length.ZERO, tt, y0, y1, top, top.plus(tw)));
+        book.stick(
+                Role.NEST_RAIL,
+                at.trim(),
+                y1.minus(y0),
+                box(Length.ZERO, tt, y0, y1, top, top.plus(tw)));
         book.stick(
                 Role.DRIP_BOARD,
                 at.trim(),

@@ -36,25 +36,52 @@ final class PartsBook {
     /** A rectangular panel; returns its mark. */
     String panel(Role role, Length thickness, Length width, Length height, Solid solid) {
         String mark = mark(role);
-        parts.add(new Part.PanelPart(
-                mark, role, thickness, width, height, Optional.empty(), Optional.empty(), solid));
+        parts.add(
+                new Part.PanelPart(
+                        mark,
+                        role,
+                        thickness,
+                        width,
+                        height,
+                        Optional.empty(),
+                        Optional.empty(),
+                        solid));
         return mark;
     }
 
     /** A panel with a sloped top. */
     void sloped(Role role, Length thickness, Length width, Length high, Length low, Solid solid) {
-        parts.add(new Part.PanelPart(
-                mark(role), role, thickness, width, high, Optional.of(low), Optional.empty(), solid));
+        parts.add(
+                new Part.PanelPart(
+                        mark(role),
+                        role,
+                        thickness,
+                        width,
+                        high,
+                        Optional.of(low),
+                        Optional.empty(),
+                        solid));
     }
 
     /** A panel that is what was cut out of another. */
-    void cutOut(Role role, Length thickness, Length width, Length height, String from, Solid solid) {
-        parts.add(new Part.PanelPart(
-                mark(role), role, thickness, width, height, Optional.empty(), Optional.of(from), solid));
+    void cutOut(
+            Role role, Length thickness, Length width, Length height, String from, Solid solid) {
+        parts.add(
+                new Part.PanelPart(
+                        mark(role),
+                        role,
+                        thickness,
+                        width,
+                        height,
+                        Optional.empty(),
+                        Optional.of(from),
+                        solid));
     }
 
     void roofSheet(Length length, Length fullWidth, Solid solid) {
-        parts.add(new Part.RoofPart(mark(Role.ROOF_SHEET), Role.ROOF_SHEET, length, fullWidth, solid));
+        parts.add(
+                new Part.RoofPart(
+                        mark(Role.ROOF_SHEET), Role.ROOF_SHEET, length, fullWidth, solid));
     }
 
     void mesh(Role role, Length aperture, Length width, Length length, Solid solid) {

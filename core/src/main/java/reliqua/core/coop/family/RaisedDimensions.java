@@ -14,7 +14,8 @@ import reliqua.core.measure.Length;
  * @param back height of the back wall frame; the roof drains this way
  * @param overhang of the roof at front and back, level
  */
-public record RaisedDimensions(Length width, Length depth, Length legs, Length front, Length back, Length overhang) {
+public record RaisedDimensions(
+        Length width, Length depth, Length legs, Length front, Length back, Length overhang) {
 
     /** One dimension of the family. */
     public enum Name {
@@ -44,6 +45,7 @@ public record RaisedDimensions(Length width, Length depth, Length legs, Length f
         for (Name each : Name.values()) {
             all.add(each == name ? length : get(each));
         }
-        return new RaisedDimensions(all.get(0), all.get(1), all.get(2), all.get(3), all.get(4), all.get(5));
+        return new RaisedDimensions(
+                all.get(0), all.get(1), all.get(2), all.get(3), all.get(4), all.get(5));
     }
 }

@@ -13,16 +13,20 @@ import reliqua.core.measure.Sum;
 import reliqua.core.measure.Weight;
 
 /**
- * The raised house: a single-slope roof on legs, reached from outside. Front with pop door and clean-out door, high; back
- * low, where the roof drains; nests hung outside the right wall, and the left where one side is too short.
+ * The raised house: a single-slope roof on legs, reached from outside. Front with pop door and
+ * clean-out door, high; back low, where the roof drains; nests hung outside the right wall, and the
+ * left where one side is too short.
  */
 public final class RaisedHouse {
     /** Softwood, dry, kg/m³. */
     private static final double WOOD = 450;
+
     /** Sheet, kg/m³. */
     private static final double SHEET = 620;
+
     /** Steel roofing of 0.4 mm, kg/m². */
     private static final double ROOFING = 4.5;
+
     /** Welded mesh of 12.7 mm, kg/m². */
     private static final double MESH = 1.2;
 
@@ -33,7 +37,8 @@ public final class RaisedHouse {
      *
      * @throws Unbuildable when the dimensions or choices do not make one
      */
-    public static Coop build(RaisedDimensions dimensions, Choices choices, Needs needs) throws Unbuildable {
+    public static Coop build(RaisedDimensions dimensions, Choices choices, Needs needs)
+            throws Unbuildable {
         RaisedLayout at = new RaisedLayout(dimensions, choices, needs);
         PartsBook book = new PartsBook();
         int right = at.nestsRight();
@@ -60,9 +65,8 @@ public final class RaisedHouse {
         roof.vents();
         ground.underside();
         checkHeadroom(at);
-        List<Part> parts = book.parts().stream()
-                .sorted(Comparator.comparing(p -> p.role().stage()))
-                .toList();
+        List<Part> parts =
+                book.parts().stream().sorted(Comparator.comparing(p -> p.role().stage())).toList();
         return new Coop(parts, book.openings(), measures(at, parts, book.openings()));
     }
 
@@ -82,7 +86,8 @@ public final class RaisedHouse {
                     Sum.of("family.headroom", headroom(at), at.needs.headroom(), at.d.back()));
             Length top = at.roostTop().minus(at.deckTop());
             RaisedLayout.require(
-                    top.atMost(at.needs.roostHeight()), Sum.of("family.roostHigh", top, at.needs.roostHeight()));
+                    top.atMost(at.needs.roostHeight()),
+                    Sum.of("family.roostHigh", top, at.needs.roostHeight()));
         }
     }
 
@@ -90,15 +95,16 @@ public final class RaisedHouse {
         return at.rafterBottom(at.roostAt(0)).minus(at.roostTop());
     }
 
-    private static Coop.Measures measures(RaisedLayout at, List<Part> parts, List<Opening> openings) {
+    private static Coop.Measures measures(
+            RaisedLayout at, List<Part> parts, List<Opening> openings) {
         Length sd = at.wall().width().times(2);
-        Area vents = openings.stream()
-                .filter(Opening::isVent)
-                .map(Opening::area)
-                .reduce(Area.ZERO, Area::plus);
-        Length height = parts.stream()
-                .map(p -> p.solid().bounds().z1())
-                .reduce(Length.ZERO, Length::max);
+        Area vents =
+                openings.stream()
+                        .filter(Opening::isVent)
+                        .map(Opening::area)
+                        .reduce(Area.ZERO, Area::plus);
+        Length height =
+                parts.stream().map(p -> p.solid().bounds().z1()).reduce(Length.ZERO, Length::max);
         return new Coop.Measures(
                 at.d.width(),
                 at.d.depth(),
@@ -122,20 +128,23 @@ public final class RaisedHouse {
     private static Length reach(RaisedLayout at) {
         Length sd = at.wall().width();
         Length deep = at.d.depth().minus(sd);
-        Length sideways = at.door().from().minus(sd).max(at.d.width().minus(sd).minus(at.door().to()));
+        Length sideways =
+                at.door().from().minus(sd).max(at.d.width().minus(sd).minus(at.door().to()));
         return new Length(Math.round(Math.hypot(deep.nm(), sideways.nm())));
     }
 
     private static Weight weight(List<Part> parts) {
         double kilograms = 0;
         for (Part part : parts) {
-            kilograms += switch (part) {
-                case Part.StickPart stick -> stick.solid().cubicMetres() * WOOD;
-                case Part.PanelPart panel -> panel.solid().cubicMetres() * SHEET;
-                case Part.RoofPart roof ->
-                    Area.of(roof.length(), roof.fullWidth()).toSquareMetres() * ROOFING;
-                case Part.MeshPart mesh -> mesh.role() == Role.APRON ? 0 : mesh.area().toSquareMetres() * MESH;
-            };
+            kilograms +=
+                    switch (part) {
+                        case Part.StickPart stick -> stick.solid().cubicMetres() * WOOD;
+                        case Part.PanelPart panel -> panel.solid().cubicMetres() * SHEET;
+                        case Part.RoofPart roof ->
+                                Area.of(roof.length(), roof.fullWidth()).toSquareMetres() * ROOFING;
+                        case Part.MeshPart mesh ->
+                                mesh.role() == Role.APRON ? 0 : mesh.area().toSquareMetres() * MESH;
+                    };
         }
         return Weight.ofKilograms(kilograms);
     }

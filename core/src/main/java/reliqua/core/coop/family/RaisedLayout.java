@@ -8,14 +8,17 @@ import reliqua.core.measure.Sum;
 import reliqua.core.stock.Section;
 
 /**
- * Every height, line and place of a raised house that more than one builder needs, derived from its few dimensions. The
- * outer faces of the wall frames are x = 0, x = width, y = 0, y = depth; skins lie outside them.
+ * Every height, line and place of a raised house that more than one builder needs, derived from its
+ * few dimensions. The outer faces of the wall frames are x = 0, x = width, y = 0, y = depth; skins
+ * lie outside them.
  */
 final class RaisedLayout {
     /** Members stand no more than this apart, so that 10 mm sheets and thin purlins carry. */
     static final Length MEMBERS_APART = Length.mm(610);
+
     /** A skin laps onto the framing around a door, which so becomes its stop. */
     static final Length DOOR_STOP = Length.mm(12);
+
     /** Air around a leaf. */
     static final Length DOOR_GAP = Length.mm(3);
 
@@ -123,7 +126,10 @@ final class RaisedLayout {
         return fall().ratio(run());
     }
 
-    /** Underside of the rafters at a depth; it meets the outer edge of the front plate and the inner edge of the back one. */
+    /**
+     * Underside of the rafters at a depth; it meets the outer edge of the front plate and the inner
+     * edge of the back one.
+     */
     Length rafterBottom(Length y) {
         return frontTop().minus(y.scaled(slope()));
     }
@@ -142,10 +148,14 @@ final class RaisedLayout {
         return wall().width().scaled(pitch().sin());
     }
 
-    /** A point on a line parallel to the rafters' top: level distance, and distance square to the slope above the top. */
+    /**
+     * A point on a line parallel to the rafters' top: level distance, and distance square to the
+     * slope above the top.
+     */
     Corner onRoof(Length y, Length above) {
         return new Corner(
-                y.plus(above.scaled(pitch().sin())), rafterTop(y).plus(above.scaled(pitch().cos())));
+                y.plus(above.scaled(pitch().sin())),
+                rafterTop(y).plus(above.scaled(pitch().cos())));
     }
 
     /** Gap between front plate and the purlins: an eave vent. */
@@ -187,12 +197,13 @@ final class RaisedLayout {
                 .min(WALL_VENT_HIGHEST);
     }
 
-    /** Lower edge of what may not be opened below the front plate: the plate itself, or the vent strip and its sill. */
+    /**
+     * Lower edge of what may not be opened below the front plate: the plate itself, or the vent
+     * strip and its sill.
+     */
     Length lintel() {
         Length plate = frontTop().minus(wall().thickness());
-        return wallVent().isPositive()
-                ? plate.minus(wallVent()).minus(wall().thickness())
-                : plate;
+        return wallVent().isPositive() ? plate.minus(wallVent()).minus(wall().thickness()) : plate;
     }
 
     /** A stretch from one edge to the other. */
@@ -202,7 +213,10 @@ final class RaisedLayout {
         }
     }
 
-    /** The pop door's clear opening along the front: beside the left corner, with room for its slide. */
+    /**
+     * The pop door's clear opening along the front: beside the left corner, with room for its
+     * slide.
+     */
     Between pop() {
         Length from = wall().thickness().times(2).max(SLIDE.plus(trim().width()));
         return new Between(from, from.plus(needs.popDoorWidth()));
@@ -230,9 +244,14 @@ final class RaisedLayout {
     Between door() {
         Length st = wall().thickness();
         Length to = d.width().minus(st.times(2));
-        Length apart = frontHasSeam()
-                ? st.plus(Length.mm(160))
-                : SLIDE.plus(trim().width()).plus(DOOR_STOP).plus(Length.mm(5)).minus(st.times(2)).max(Length.ZERO);
+        Length apart =
+                frontHasSeam()
+                        ? st.plus(Length.mm(160))
+                        : SLIDE.plus(trim().width())
+                                .plus(DOOR_STOP)
+                                .plus(Length.mm(5))
+                                .minus(st.times(2))
+                                .max(Length.ZERO);
         Length most = to.minus(pop().to()).minus(st.times(2)).minus(apart);
         return new Between(to.minus(most.min(DOOR_WIDEST)), to);
     }
@@ -259,7 +278,11 @@ final class RaisedLayout {
     }
 
     private static Length nestTop(Needs needs) {
-        Length open = needs.nestHeight().minus(Needs.NEST_LIP).max(NEST_OPENING_LOW).min(NEST_OPENING_HIGH);
+        Length open =
+                needs.nestHeight()
+                        .minus(Needs.NEST_LIP)
+                        .max(NEST_OPENING_LOW)
+                        .min(NEST_OPENING_HIGH);
         return Needs.NEST_FLOOR.plus(Needs.NEST_LIP).plus(open);
     }
 
@@ -298,7 +321,10 @@ final class RaisedLayout {
         return Math.min(most, needs.nests());
     }
 
-    /** Where the nest opening of a side wall begins and ends; a rest too narrow for a stud is added to it. */
+    /**
+     * Where the nest opening of a side wall begins and ends; a rest too narrow for a stud is added
+     * to it.
+     */
     Between nestOpening(int nests) {
         Length from = wall().width().plus(wall().thickness());
         Length end = d.depth().minus(from);

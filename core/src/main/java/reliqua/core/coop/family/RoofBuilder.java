@@ -8,12 +8,11 @@ import reliqua.core.coop.Opening;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
 import reliqua.core.flock.Needs;
-import reliqua.core.measure.Angle;
 import reliqua.core.measure.Length;
 
 /**
- * Rafters seated on both plates with plumb-cut tails, purlins over the plates, at the ends and between, fillers between
- * the purlins at the sides, and roofing in columns with laps.
+ * Rafters seated on both plates with plumb-cut tails, purlins over the plates, at the ends and
+ * between, fillers between the purlins at the sides, and roofing in columns with laps.
  */
 final class RoofBuilder {
     private static final Length PURLINS_APART = Length.mm(600);
@@ -44,7 +43,10 @@ final class RoofBuilder {
         return at.d.overhang();
     }
 
-    /** How far the roof reaches beyond the frame at each side: what whole sheets give, when that is within reason. */
+    /**
+     * How far the roof reaches beyond the frame at each side: what whole sheets give, when that is
+     * within reason.
+     */
     Length side() {
         Length least = SIDE_LEAST.plus(at.skin());
         Length whole = wholeWidth().minus(at.d.width()).half();
@@ -54,7 +56,8 @@ final class RoofBuilder {
     private int columns() {
         Length wanted = at.d.width().plus(SIDE_LEAST.plus(at.skin()).times(2));
         Length lap = at.c.roofing().lap();
-        return (int) Math.max(1, Math.ceilDiv(wanted.minus(lap).nm(), at.c.roofing().coverWidth().nm()));
+        return (int)
+                Math.max(1, Math.ceilDiv(wanted.minus(lap).nm(), at.c.roofing().coverWidth().nm()));
     }
 
     private Length wholeWidth() {
@@ -105,8 +108,12 @@ final class RoofBuilder {
         if (head.plus(level).atMost(overFront)) {
             edges.add(head);
         }
-        edges.addAll(Spacing.even(
-                overFront, overBack.plus(level), level, PURLINS_APART.scaled(at.pitch().cos())));
+        edges.addAll(
+                Spacing.even(
+                        overFront,
+                        overBack.plus(level),
+                        level,
+                        PURLINS_APART.scaled(at.pitch().cos())));
         if (end.atLeast(overBack.plus(level))) {
             edges.add(end);
         }
@@ -133,7 +140,11 @@ final class RoofBuilder {
 
     private List<Corner> slab(Length y0, Length y1) {
         Length t = at.purlin().thickness();
-        return List.of(at.onRoof(y0, Length.ZERO), at.onRoof(y1, Length.ZERO), at.onRoof(y1, t), at.onRoof(y0, t));
+        return List.of(
+                at.onRoof(y0, Length.ZERO),
+                at.onRoof(y1, Length.ZERO),
+                at.onRoof(y1, t),
+                at.onRoof(y0, t));
     }
 
     /** Between two purlins the side would be open by their thickness; a short piece closes it. */
@@ -167,9 +178,13 @@ final class RoofBuilder {
         Length whole = slopeLength();
         Length lap = at.slope() < FLAT ? END_LAP_FLAT : END_LAP;
         Length longest = at.c.roofing().longest();
-        int courses = whole.atMost(longest)
-                ? 1
-                : (int) Math.ceilDiv(whole.minus(lap).nm(), Math.max(1, longest.minus(lap).nm()));
+        int courses =
+                whole.atMost(longest)
+                        ? 1
+                        : (int)
+                                Math.ceilDiv(
+                                        whole.minus(lap).nm(),
+                                        Math.max(1, longest.minus(lap).nm()));
         Length each = whole.plus(lap.times(courses - 1L)).dividedBy(courses).ceilTo(at.c.step());
         Length cover = at.c.roofing().coverWidth();
         for (int column = 0; column < columns(); column++) {

@@ -6,7 +6,10 @@ import reliqua.core.flock.Needs;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
 
-/** Bars from side to side in the back of the house, resting on ledgers that are screwed to the studs, never to a skin. */
+/**
+ * Bars from side to side in the back of the house, resting on ledgers that are screwed to the
+ * studs, never to a skin.
+ */
 final class RoostBuilder {
     private static final Length FARTHEST = Length.mm(1150);
 
@@ -27,7 +30,8 @@ final class RoostBuilder {
         Length sd = at.wall().width();
         Length front = at.roostAt(bars - 1);
         RaisedLayout.require(
-                front.minus(sd).atLeast(Needs.ROOST_SPACING), Sum.of("family.roosts", bars, at.d.depth()));
+                front.minus(sd).atLeast(Needs.ROOST_SPACING),
+                Sum.of("family.roosts", bars, at.d.depth()));
         Length width = at.d.width();
         Length top = at.ledgerTop();
         for (Length x : java.util.List.of(sd, width.minus(sd).minus(st))) {
@@ -55,21 +59,26 @@ final class RoostBuilder {
         }
     }
 
-    /** A bar that spans too far would sag under birds shoulder to shoulder; posts on the deck halve the span. */
+    /**
+     * A bar that spans too far would sag under birds shoulder to shoulder; posts on the deck halve
+     * the span.
+     */
     private void posts(Length y, Length half, Length top) {
         int fields = (int) Math.ceilDiv(at.roostSpan().nm(), FARTHEST.nm());
         Length thick = at.roost().thickness();
         for (int n = 1; n < fields; n++) {
-            Length x = at.wall()
-                    .width()
-                    .plus(at.roostSpan().times(n).dividedBy(fields))
-                    .minus(thick.half());
+            Length x =
+                    at.wall()
+                            .width()
+                            .plus(at.roostSpan().times(n).dividedBy(fields))
+                            .minus(thick.half());
             Length y0 = y.minus(half);
             book.stick(
                     Role.ROOST_POST,
                     at.roost(),
                     top.minus(at.deckTop()),
-                    Solid.box(x, x.plus(thick), y0, y0.plus(at.roost().width()), at.deckTop(), top));
+                    Solid.box(
+                            x, x.plus(thick), y0, y0.plus(at.roost().width()), at.deckTop(), top));
         }
     }
 }

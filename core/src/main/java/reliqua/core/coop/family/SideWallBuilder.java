@@ -12,8 +12,8 @@ import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
 
 /**
- * A side wall between front and back wall: a bottom plate, studs cut on the slope under the end rafter, which is the
- * wall's top plate, and a skin up to the purlins.
+ * A side wall between front and back wall: a bottom plate, studs cut on the slope under the end
+ * rafter, which is the wall's top plate, and a skin up to the purlins.
  */
 final class SideWallBuilder {
     private final RaisedLayout at;
@@ -66,7 +66,11 @@ final class SideWallBuilder {
         Length x = frameFrom();
         Length from = sd;
         Length to = at.d.depth().minus(sd);
-        book.stick(Role.PLATE, at.wall(), to.minus(from), Solid.box(x, x.plus(sd), from, to, deck, deck.plus(st)));
+        book.stick(
+                Role.PLATE,
+                at.wall(),
+                to.minus(from),
+                Solid.box(x, x.plus(sd), from, to, deck, deck.plus(st)));
         for (Length y : studs()) {
             stud(x, y);
         }
@@ -79,11 +83,12 @@ final class SideWallBuilder {
         Length bottom = at.deckTop().plus(st);
         Length front = at.rafterBottom(y);
         Length back = at.rafterBottom(y.plus(st));
-        List<Corner> profile = List.of(
-                new Corner(y, bottom),
-                new Corner(y.plus(st), bottom),
-                new Corner(y.plus(st), back),
-                new Corner(y, front));
+        List<Corner> profile =
+                List.of(
+                        new Corner(y, bottom),
+                        new Corner(y.plus(st), bottom),
+                        new Corner(y.plus(st), back),
+                        new Corner(y, front));
         book.stick(
                 Role.STUD,
                 at.wall(),
@@ -107,8 +112,12 @@ final class SideWallBuilder {
                 at.wall(),
                 opening.width(),
                 Solid.box(x, x.plus(sd), opening.from(), opening.to(), top, top.plus(st)));
-        book.opening(new Opening(
-                Opening.Kind.NEST_ENTRANCE, opening.width(), top.minus(lip), lip.minus(at.deckTop())));
+        book.opening(
+                new Opening(
+                        Opening.Kind.NEST_ENTRANCE,
+                        opening.width(),
+                        top.minus(lip),
+                        lip.minus(at.deckTop())));
     }
 
     void skin() throws Unbuildable {
@@ -116,10 +125,11 @@ final class SideWallBuilder {
         Length from = t.negated();
         Length to = at.d.depth().plus(t);
         Length half = st.half();
-        List<Length> allowed = studs().stream()
-                .filter(y -> nests == 0 || y.plus(half).atLeast(at.nestOpening(nests).to()))
-                .map(y -> y.plus(half))
-                .toList();
+        List<Length> allowed =
+                studs().stream()
+                        .filter(y -> nests == 0 || y.plus(half).atLeast(at.nestOpening(nests).to()))
+                        .map(y -> y.plus(half))
+                        .toList();
         List<Length> seams = Spacing.seams(from, to, allowed, at.c.widestPanel());
         RaisedLayout.require(!seams.isEmpty(), Sum.of("family.seams", at.c.widestPanel()));
         for (int i = 0; i + 1 < seams.size(); i++) {
@@ -132,12 +142,18 @@ final class SideWallBuilder {
         Length front = at.rafterTop(y0);
         Length back = at.rafterTop(y1);
         List<Corner> profile =
-                List.of(new Corner(y0, bottom), new Corner(y1, bottom), new Corner(y1, back), new Corner(y0, front));
+                List.of(
+                        new Corner(y0, bottom),
+                        new Corner(y1, bottom),
+                        new Corner(y1, back),
+                        new Corner(y0, front));
         List<List<Corner>> holes = new ArrayList<>();
         if (nests > 0) {
             RaisedLayout.Between opening = at.nestOpening(nests);
             if (opening.from().atLeast(y0) && opening.to().atMost(y1)) {
-                holes.add(Solid.rectangle(opening.from(), opening.to(), at.nestLip(), at.nestOpeningTop()));
+                holes.add(
+                        Solid.rectangle(
+                                opening.from(), opening.to(), at.nestLip(), at.nestOpeningTop()));
             }
         }
         book.sloped(

@@ -1,0 +1,175 @@
+package reliqua.core.cutting;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Money;
+
+/** Checks a plan against its job from scratch, sharing no code with the planners. Every fault is a sentence. */
+final class PlanChecker {
+    private final CutJob job;
+    private final CutPlan plan;
+    private final List<String> faults = new ArrayList<>();
+    private final Map<String, Integer> seen = new HashMap<>();
+
+    private PlanChecker(CutJob job, CutPlan plan) {
+        this.job = job;
+        this.plan = plan;
+    }
+
+    static List<String> faults(CutJob job, CutPlan plan) {
+        PlanChecker checker = new PlanChecker(job, plan);
+        checker.check();
+        return checker.faults;
+    }
+
+    private void check() {
+        Map<String, CutJob.OwnStick> sticks = by(job.sticks(), CutJob.OwnStick::id);
+        Map<String, CutJob.OwnSheet> sheets = by(job.sheets(), CutJob.OwnSheet::id);
+        Map<String, CutJob.ShopItem> shop = by(job.shop(), CutJob.ShopItem::id);
+        Set<String> used = new HashSet<>();
+        Money cost = Money.ZERO;
+        for (CutPlan.StickCut cut : plan.sticks()) {
+            once(used, cut.source(), cut.copy());
+            CutJob.OwnStick own = sticks.get(cut.source());
+            if (own != null) {
+                copies(cut.source(), cut.copy(), own.quantity());
+                stick(cut, own);
+            } else {
+                CutJob.ShopItem item = shop.get(cut.source());
+                cost = cost.plus(item.price());
+                stick(cut, new CutJob.OwnStick(
+                        item.id(), item.thickness(), item.width(), item.length(), 1, List.of(), Length.ZERO));
+            }
+        }
+        for (CutPlan.SheetCut cut : plan.sheets()) {
+            once(used, cut.source(), cut.copy());
+            CutJob.OwnSheet own = sheets.get(cut.source());
+            if (own != null) {
+                copies(cut.source(), cut.copy(), own.quantity());
+                sheet(cut, own);
+            } else {
+                CutJob.ShopItem item = shop.get(cut.source());
+                cost = cost.plus(item.price());
+                sheet(cut, new CutJob.OwnSheet(item.id(), item.thickness(), item.width(), item.length(), 1, List.of()));
+            }
+        }
+        require(cost.equals(plan.cost()), "cost is " + plan.cost() + ", the bill says " + cost);
+        require(plan.lowerBound().compareTo(plan.cost()) <= 0, "the bound is above the cost");
+        demand();
+    }
+
+    private static <T> Map<String, T> by(List<T> list, Function<T, String> id) {
+        return list.stream().collect(Collectors.toMap(id, Function.identity()));
+    }
+
+    private void require(boolean holds, String otherwise) {
+        if (!holds) {
+            faults.add(otherwise);
+        }
+    }
+
+    private void once(Set<String> used, String source, int copy) {
+        require(used.add(source + "#" + copy), source + " " + copy + " is cut twice");
+    }
+
+    private void copies(String source, int copy, int quantity) {
+        require(copy >= 1 && copy <= quantity, source + " has no copy " + copy);
+    }
+
+    private void stick(CutPlan.StickCut cut, CutJob.OwnStick stick) {
+        long last = Long.MIN_VALUE;
+        for (CutPlan.PlacedPiece placed : cut.pieces()) {
+            CutJob.Piece piece = job.pieces().stream()
+                    .filter(p -> p.id().equals(placed.id()))
+                    .findFirst()
+                    .orElseThrow();
+            seen.merge(piece.id(), 1, Integer::sum);
+            long from = placed.at().nm();
+            long to = from + piece.length().nm();
+            String where = piece.id() + " on " + cut.source();
+            require(
+                    piece.thickness().equals(stick.thickness()) && piece.width().equals(stick.width()),
+                    where + ": wrong section");
+            require(from >= 0 && to <= stick.length().nm(), where + ": outside");
+            require(last == Long.MIN_VALUE || from - last >= job.kerf().nm(), where + ": no kerf");
+            stick.flaws()
+                    .forEach(f -> require(to <= f.from().nm() || from >= f.to().nm(), where + ": in a flaw"));
+            double ratio = (double) piece.length().nm() / stick.length().nm();
+            Optional<Length> most = piece.maxBow();
+            require(
+                    most.isEmpty() || stick.bow().nm() * ratio * ratio <= most.get().nm() + 1000,
+                    where + ": too bent");
+            last = to;
+        }
+    }
+
+    private void sheet(CutPlan.SheetCut cut, CutJob.OwnSheet sheet) {
+        List<long[]> rects = new ArrayList<>();
+        for (CutPlan.PlacedPanel placed : cut.panels()) {
+            CutJob.Panel panel = job.panels().stream()
+                    .filter(p -> p.id().equals(placed.id()))
+                    .findFirst()
+                    .orElseThrow();
+            seen.merge(panel.id(), 1, Integer::sum);
+            String where = panel.id() + " on " + cut.source();
+            require(panel.thickness().equals(sheet.thickness()), where + ": wrong thickness");
+            require(!placed.turned() || panel.turn(), where + ": may not be turned");
+            long w = (placed.turned() ? panel.length() : panel.width()).nm();
+            long l = (placed.turned() ? panel.width() : panel.length()).nm();
+            long x = placed.x().nm();
+            long y = placed.y().nm();
+            require(
+                    x >= 0 && y >= 0 && x + w <= sheet.width().nm() && y + l <= sheet.length().nm(),
+                    where + ": outside");
+            for (CutJob.Box f : sheet.flaws()) {
+                long fx = f.x().nm();
+                long fy = f.y().nm();
+                boolean clear = x + w <= fx
+                        || fx + f.width().nm() <= x
+                        || y + l <= fy
+                        || fy + f.length().nm() <= y;
+                require(clear, where + ": in a flaw");
+            }
+            rects.add(new long[] {x, y, x + w, y + l});
+        }
+        require(parts(rects), cut.source() + ": no edge-to-edge cuts");
+    }
+
+    /** Whether one straight cut after another parts all rectangles, each cut a kerf wide. */
+    private boolean parts(List<long[]> rects) {
+        if (rects.size() <= 1) {
+            return true;
+        }
+        for (int axis = 0; axis < 2; axis++) {
+            int a = axis;
+            for (long[] one : rects) {
+                long cut = one[a + 2];
+                List<long[]> before = rects.stream().filter(r -> r[a + 2] <= cut).toList();
+                List<long[]> after =
+                        rects.stream().filter(r -> r[a] >= cut + job.kerf().nm()).toList();
+                if (!after.isEmpty() && before.size() + after.size() == rects.size()) {
+                    return parts(before) && parts(after);
+                }
+            }
+        }
+        return false;
+    }
+
+    private void demand() {
+        job.pieces().forEach(p -> counted(p.id(), p.quantity()));
+        job.panels().forEach(p -> counted(p.id(), p.quantity()));
+    }
+
+    private void counted(String id, int quantity) {
+        int placed = seen.getOrDefault(id, 0) + plan.unplaced().getOrDefault(id, 0);
+        require(placed == quantity, id + ": " + placed + " of " + quantity);
+    }
+}

@@ -1,0 +1,78 @@
+package reliqua.core.flock;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.Map;
+import java.util.TreeMap;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import reliqua.core.measure.Area;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Tape;
+
+class NeedsTest {
+    @Test
+    void elevenHensInTightSpace() {
+        Practice practice = Practice.DEFAULT.withSpace(Practice.Space.TIGHT).withGrowth(22);
+        Needs needs = Needs.of(Flock.of(BirdClass.STANDARD, 9).with(practice));
+        assertThat(needs.birds()).isEqualTo(11);
+        assertThat(needs.floor()).isEqualTo(Area.ofSquareFeet(2).times(11));
+        assertThat(needs.roost()).isEqualTo(Length.inches(132));
+        assertThat(needs.nests()).isEqualTo(3);
+        assertThat(needs.vents().toSquareFeet()).isCloseTo(2.2, org.assertj.core.data.Offset.offset(1e-6));
+    }
+
+    @Test
+    void everyLineOpensToItsSum() {
+        Needs needs = Needs.of(new Flock(
+                new TreeMap<>(Map.of(BirdClass.BANTAM, 6, BirdClass.DUCK, 3)), Practice.DEFAULT));
+        assertThat(needs.line(Need.Kind.FLOOR).sum().words(Tape.METRIC))
+                .contains("8 bantams")
+                .contains("4 ducks")
+                .contains("25 %");
+        assertThat(needs.lines()).allSatisfy(line -> assertThat(line.sum().words(Tape.INCH))
+                .isNotBlank()
+                .doesNotContain("{"));
+    }
+
+    @Test
+    void ducksNeitherRoostNorUseBoxes() {
+        Needs needs = Needs.of(Flock.of(BirdClass.DUCK, 6));
+        assertThat(needs.roost()).isEqualTo(Length.ZERO);
+        assertThat(needs.nests()).isZero();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1,1", "2,2", "8,3", "12,4", "40,13"})
+    void nestsAreNeverFewerThanTwoForTwoHens(int hens, int nests) {
+        Flock flock = Flock.of(BirdClass.STANDARD, hens).with(Practice.DEFAULT.withGrowth(0).withNests(Practice.Nests.ONE_PER_THREE));
+        assertThat(Needs.of(flock).nests()).isEqualTo(Math.max(nests, Math.ceilDiv(hens, 3)));
+    }
+
+    @Test
+    void moreBirdsNeverNeedLess() {
+        for (BirdClass kind : BirdClass.values()) {
+            for (int n = 1; n < 60; n++) {
+                Needs few = Needs.of(Flock.of(kind, n));
+                Needs many = Needs.of(Flock.of(kind, n + 1));
+                assertThat(many.floor()).isGreaterThan(few.floor());
+                assertThat(many.roost()).isGreaterThanOrEqualTo(few.roost());
+                assertThat(many.nests()).isGreaterThanOrEqualTo(few.nests());
+            }
+        }
+    }
+
+    @Test
+    void heavyBirdsRoostLow() {
+        assertThat(Needs.of(Flock.of(BirdClass.LARGE, 4)).roostHeight()).isEqualTo(Length.mm(600));
+    }
+
+    @Test
+    void anEmptyFlockNeedsNothingAndAVastOneIsRefused() {
+        assertThat(Needs.of(new Flock(new TreeMap<>(), Practice.DEFAULT)).floor()).isEqualTo(Area.ZERO);
+        assertThatThrownBy(() -> Flock.of(BirdClass.STANDARD, 5000)).hasMessageContaining("200");
+        assertThatThrownBy(() -> Practice.DEFAULT.withGrowth(-1)).hasMessageContaining("growth");
+    }
+}

@@ -1,0 +1,75 @@
+package reliqua.core.stock;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Tape;
+
+class SayLineTest {
+    private final SayLine inches = new SayLine(Tape.INCH);
+    private final SayLine metric = new SayLine(Tape.METRIC);
+
+    private static SayLine.Understood.Added added(SayLine.Understood understood) {
+        assertThat(understood).isInstanceOf(SayLine.Understood.Added.class);
+        return (SayLine.Understood.Added) understood;
+    }
+
+    @Test
+    void aNominalNameBecomesItsTrueSection() {
+        SayLine.Understood.Added said = added(inches.read("6 of 2x4 at 92 5/8 bow 1/2"));
+        Stick stick = (Stick) said.material();
+        assertThat(said.quantity()).isEqualTo(6);
+        assertThat(stick.section()).isEqualTo(new Section(Length.inches(3, 2), Length.inches(7, 2)));
+        assertThat(stick.length()).isEqualTo(Length.inches(741, 8));
+        assertThat(stick.bow()).isEqualTo(Length.inches(1, 2));
+        assertThat(said.assumed()).hasSize(1);
+    }
+
+    @Test
+    void metricSectionsAreTakenAsMeasured() {
+        SayLine.Understood.Added said = added(metric.read("3 of 100 x 47 x 2350 rot 0 to 120, behind the barn"));
+        Stick stick = (Stick) said.material();
+        assertThat(stick.section()).isEqualTo(Section.mm(47, 100));
+        assertThat(stick.flaws()).containsExactly(new Flaw(Flaw.Kind.ROT, Length.ZERO, Length.mm(120)));
+        assertThat(said.place()).isEqualTo("behind the barn");
+    }
+
+    @Test
+    void nailsAtAPlaceKeepTheSawClearOnBothSides() {
+        Stick stick = (Stick) added(inches.read("2x4 at 96 nails at 40")).material();
+        assertThat(stick.flaws()).singleElement().satisfies(flaw -> {
+            assertThat(flaw.from()).isLessThan(Length.inches(40));
+            assertThat(flaw.to()).isGreaterThan(Length.inches(40));
+        });
+    }
+
+    @Test
+    void sheetsRoofingAndMeshAreTold() {
+        assertThat(added(inches.read("2 sheets 1/2 x 48 x 96")).material()).isInstanceOf(Sheet.class);
+        assertThat(((Sheet) added(metric.read("osb 9 x 1220 x 2440")).material()).kind())
+                .isEqualTo(Sheet.Kind.STRAND_BOARD);
+        Roofing tin = (Roofing) added(inches.read("3 tin 26in x 8ft")).material();
+        assertThat(tin.fullWidth()).isEqualTo(Length.inches(26));
+        assertThat(tin.coverWidth()).isLessThan(tin.fullWidth());
+        Mesh mesh = (Mesh) added(inches.read("mesh 1/2 x 36in 14ft")).material();
+        assertThat(mesh.kind()).isEqualTo(Mesh.Kind.WELDED);
+        assertThat(mesh.length()).isEqualTo(Length.inches(168));
+    }
+
+    @Test
+    void treatmentIsHeard() {
+        assertThat(((Stick) added(inches.read("4 of 4x4 at 8ft treated")).material()).treatment())
+                .isEqualTo(Treatment.PRESSURE_TREATED);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "hello", "0 of 2x4 at 96", "2x4", "sheet 48", "3 of 2x4 at never", "tin wide", "x", "9999999 of 2x4 at 3"})
+    void whatIsUnclearGetsASentenceNotAFault(String line) {
+        assertThat(inches.read(line)).isInstanceOfSatisfying(SayLine.Understood.Unclear.class, unclear -> assertThat(
+                        unclear.message())
+                .isNotBlank());
+    }
+}
