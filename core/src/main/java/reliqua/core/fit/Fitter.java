@@ -88,13 +88,21 @@ public final class Fitter {
     }
 
     private FitResult search(Consumer<Candidate> soFar) {
-        Optional<Choices> first = firstChoices();
-        if (first.isEmpty() || request.needs().birds() == 0) {
-            return new FitResult(Optional.empty(), List.of(), Optional.empty(), 0, 0, List.of());
+        Optional<Choices> shared = firstChoices();
+        if (shared.isEmpty() || request.needs().birds() == 0) {
+            return new FitResult(
+                    Optional.empty(), List.of(), Optional.empty(), 0, 0, List.of());
         }
-        Optional<Candidate> standard = trial.quick(standardSize(first.get()), first.get());
         progress.report(0.05, Words.say("fit.sizes"));
-        List<Candidate> drawn = allSizes(first.get(), soFar);
+        Choices first = shared.get();
+        List<Candidate> drawn = allSizes(first, soFar);
+        for (Choices other : otherChoices(first)) {
+            if (drawn.isEmpty()) {
+                first = other;
+                drawn = allSizes(first, soFar);
+            }
+        }
+        Optional<Candidate> standard = trial.quick(standardSize(first), first);
         List<Candidate> starts = starts(drawn, standard);
         List<Candidate> climbed = new ArrayList<>();
         for (int n = 0; n < starts.size() && !progress.cancelled(); n++) {
@@ -127,6 +135,19 @@ public final class Fitter {
         Stream<Candidate> usual =
                 standard.stream().filter(c -> within(c.dimensions(), c.choices()));
         return Stream.concat(best, usual).toList();
+    }
+
+    /** Other rafters and walls, for when the first make no house at all: rafters too shallow for their seats, mostly. */
+    private List<Choices> otherChoices(Choices first) {
+        List<Choices> others = new ArrayList<>();
+        for (Section wall : sections.of(Choices.Group.WALLS)) {
+            for (Section rafter : sections.of(Choices.Group.RAFTERS)) {
+                others.add(
+                        first.with(Choices.Group.WALLS, wall)
+                                .with(Choices.Group.RAFTERS, rafter));
+            }
+        }
+        return others;
     }
 
     private Optional<Choices> firstChoices() {

@@ -1,0 +1,107 @@
+package reliqua.core.fit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import reliqua.core.coop.family.RaisedDimensions;
+import reliqua.core.cutting.Progress;
+import reliqua.core.measure.Length;
+import reliqua.core.project.Project;
+import reliqua.core.stock.Heap;
+
+class FitterTest {
+    private static FitResult fit(Project project) {
+        return Fitter.fit(project.fitRequest(), Progress.NONE, _ -> {});
+    }
+
+    @Test
+    void theBestHasNoFaultAndCostsNoMoreThanAnythingElseFound() {
+        FitResult result = fit(Yards.project(8));
+        Candidate best = result.best().orElseThrow();
+        assertThat(best.faults()).isZero();
+        assertThat(best.plan().missing()).isEmpty();
+        assertThat(best.coop().measures().floor())
+                .isGreaterThanOrEqualTo(Yards.project(8).needs().floor());
+        result.others().forEach(other -> assertThat(Candidate.ORDER.compare(best, other)).isNotPositive());
+        assertThat(best.cost()).isLessThanOrEqualTo(result.standard().orElseThrow().cost());
+        assertThat(result.tried()).isGreaterThan(50);
+    }
+
+    @Test
+    void everyPartOfTheBestComesFromExactlyOneTicket() {
+        Candidate best = fit(Yards.project(6)).best().orElseThrow();
+        List<String> cut = new ArrayList<>();
+        best.plan().tickets().forEach(t -> t.cuts().forEach(c -> c.parts().forEach(p -> cut.add(p.mark()))));
+        List<String> wanted = best.coop().parts().stream()
+                .filter(p -> !(p instanceof reliqua.core.coop.Part.PanelPart panel
+                        && panel.cutFrom().isPresent()))
+                .map(p -> p.mark())
+                .toList();
+        assertThat(cut).containsExactlyInAnyOrderElementsOf(wanted);
+    }
+
+    @Test
+    void theSameRequestGivesTheSameHouse() {
+        Candidate one = fit(Yards.project(7)).best().orElseThrow();
+        Candidate two = fit(Yards.project(7)).best().orElseThrow();
+        assertThat(one.dimensions()).isEqualTo(two.dimensions());
+        assertThat(one.plan()).isEqualTo(two.plan());
+    }
+
+    @Test
+    void whatIsHeldStays() {
+        Project project = Yards.project(8).hold(RaisedDimensions.Name.DEPTH, Length.mm(1300));
+        assertThat(fit(project).best().orElseThrow().dimensions().depth()).isEqualTo(Length.mm(1300));
+    }
+
+    @Test
+    void aBoardMoreNeverMakesTheBillHigher() {
+        Project project = Yards.project(8);
+        Heap more = project.heap();
+        for (var lot : project.heap().lots()) {
+            more = more.replace(lot.with(lot.quantity() * 3, lot.material()));
+        }
+        assertThat(fit(project.withHeap(more)).best().orElseThrow().cost())
+                .isLessThanOrEqualTo(fit(project).best().orElseThrow().cost());
+    }
+
+    @Test
+    void anEmptyHeapIsBuiltFromTheShopAndNothingAtAllIsSaid() {
+        assertThat(fit(Yards.project(5).withHeap(Heap.EMPTY)).best()).isPresent();
+        assertThat(fit(Yards.project(5)
+                                .withHeap(Heap.EMPTY)
+                                .withPrices(reliqua.core.stock.PriceBook.EMPTY))
+                        .best())
+                .isEmpty();
+    }
+
+    @Test
+    void aCancelledSearchStillAnswers() {
+        Progress cancelSoon = new Progress() {
+            private int reports;
+
+            @Override
+            public void report(double share, String words) {
+                reports++;
+            }
+
+            @Override
+            public boolean cancelled() {
+                return reports > 1;
+            }
+        };
+        FitResult result = Fitter.fit(Yards.project(8).fitRequest(), cancelSoon, _ -> {});
+        assertThat(result.best()).isPresent();
+    }
+
+    @Test
+    void theCheapBoundIsNeverAboveTheBill() {
+        Project project = Yards.project(8);
+        CheapBound bound = new CheapBound(project.heap(), project.prices());
+        FitResult result = fit(project);
+        result.others().forEach(c -> assertThat(bound.of(c.coop()))
+                .isLessThanOrEqualTo(c.cost().amount() + 1e-6));
+    }
+}

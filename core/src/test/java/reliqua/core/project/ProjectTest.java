@@ -1,0 +1,135 @@
+package reliqua.core.project;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import reliqua.core.build.Steps;
+import reliqua.core.coop.Role;
+import reliqua.core.coop.family.RaisedDimensions;
+import reliqua.core.coop.family.Unbuildable;
+import reliqua.core.cutting.Progress;
+import reliqua.core.drawing.BirdsPicture;
+import reliqua.core.drawing.Elevation;
+import reliqua.core.drawing.Oblique;
+import reliqua.core.drawing.Picture;
+import reliqua.core.drawing.TicketPicture;
+import reliqua.core.fit.Yards;
+import reliqua.core.flock.BirdClass;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Money;
+import reliqua.core.measure.Tape;
+
+class ProjectTest {
+    private final Project project = Yards.project(8);
+
+    private static Project applied(String line, Project project) {
+        SayEdit.Said said = SayEdit.read(line, project);
+        assertThat(said).as(line).isInstanceOf(SayEdit.Said.Change.class);
+        return ((SayEdit.Said.Change) said).edit().change().apply(project);
+    }
+
+    @Test
+    void undoIsTheProjectBefore() {
+        History start = History.of(project);
+        History after = start.apply(new Edit("more hens", p -> p.withFlock(p.flock().with(BirdClass.STANDARD, 12))));
+        assertThat(after.undoName()).contains("more hens");
+        assertThat(after.undo().now()).isEqualTo(project);
+        assertThat(after.undo().redo().now()).isEqualTo(after.now());
+        assertThat(after.undo().redoName()).contains("more hens");
+        assertThat(start.apply(new Edit("nothing", p -> p))).isSameAs(start);
+        assertThat(start.undo()).isSameAs(start);
+        assertThat(after.undo().apply(new Edit("x", p -> p.tick("a", true))).redo().now().done()).contains("a");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"hens 12,12", "12 hens,12", "hens 0,0", "HENS 3,3"})
+    void birdsAreHeard(String line, int hens) {
+        assertThat(applied(line, project).flock().count(BirdClass.STANDARD)).isEqualTo(hens);
+    }
+
+    @Test
+    void dimensionsAreHeldAndFreed() {
+        Project held = applied("width 1.64 m", project);
+        assertThat(held.held()).containsEntry(RaisedDimensions.Name.WIDTH, Length.mm(1640));
+        assertThat(applied("free width", held).held()).isEmpty();
+        assertThat(applied("budget 75.50", project).keeper().budget()).isEqualTo(Money.of(75.5));
+    }
+
+    @Test
+    void aLotSaidLandsInTheHeapUnderAFreshName() {
+        Project more = applied("6 of 38 x 89 x 2350 bow 4", project);
+        assertThat(more.heap().lots()).hasSize(project.heap().lots().size() + 1);
+        assertThat(more.heap().lots().getLast().quantity()).isEqualTo(6);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "width", "width nine", "depth 0", "hens 999", "qwerty", "free lunch", "budget lots"})
+    void nonsenseChangesNothingAndSaysWhy(String line) {
+        assertThat(SayEdit.read(line, project))
+                .isInstanceOfSatisfying(SayEdit.Said.Unclear.class, u -> assertThat(u.message()).isNotBlank());
+    }
+
+    @Test
+    void aDesignAddsUp() throws Unbuildable {
+        Design design = Design.derive(project, Progress.NONE, _ -> {}).design().orElseThrow();
+        Money lines = design.bill().lines().stream()
+                .map(line -> line.price().times(line.units()))
+                .reduce(Money.ZERO, Money::plus);
+        assertThat(design.bill().total()).isEqualTo(lines);
+        assertThat(design.bill().heapShare()).isBetween(0.0, 1.0);
+        assertThat(design.minutesLeft(java.util.Set.of())).isEqualTo(design.minutes());
+        assertThat(design.minutesLeft(java.util.Set.of(design.steps().getFirst().key())))
+                .isLessThan(design.minutes());
+    }
+
+    @Test
+    void stepsFollowTheOrderInWhichThingsCanGoOn() throws Unbuildable {
+        Design design = Design.derive(project, Progress.NONE, _ -> {}).design().orElseThrow();
+        assertThat(design.steps()).isSortedAccordingTo(java.util.Comparator.comparing(s -> s.stage()));
+        long marks = design.steps().stream().mapToLong(s -> s.marks().size()).sum();
+        assertThat(marks).isEqualTo(design.candidate().coop().parts().size());
+        assertThat(Steps.of(design.candidate().coop())).filteredOn(s -> s.role() == Role.ROOF_SHEET)
+                .allSatisfy(s -> assertThat(s.twoPeople()).isTrue());
+    }
+
+    @Test
+    void aHouseSettledOnStaysWhenTheHeapChanges() throws Unbuildable {
+        Design first = Design.derive(project, Progress.NONE, _ -> {}).design().orElseThrow();
+        Project.Chosen chosen = new Project.Chosen(
+                first.candidate().dimensions(), first.candidate().choices());
+        Project settled = project.withChosen(Optional.of(chosen)).withHeap(project.heap().minus("S1"));
+        Design again = Design.derive(settled, Progress.NONE, _ -> {}).design().orElseThrow();
+        assertThat(again.candidate().dimensions()).isEqualTo(first.candidate().dimensions());
+        assertThat(again.candidate().cost()).isGreaterThanOrEqualTo(first.candidate().cost());
+    }
+
+    @Test
+    void picturesStayWithinTheirBoundsAndKnowWhatIsClicked() throws Unbuildable {
+        Design design = Design.derive(project, Progress.NONE, _ -> {}).design().orElseThrow();
+        for (Elevation.View view : Elevation.View.values()) {
+            within(Elevation.of(design.candidate().coop(), view, Tape.METRIC, java.util.Set.of("A1")));
+        }
+        within(Oblique.of(design.candidate().coop()));
+        within(BirdsPicture.of(project.flock(), project.needs(), Tape.INCH));
+        design.candidate().plan().tickets().forEach(t -> within(TicketPicture.of(t, Tape.METRIC)));
+        Picture front = Elevation.of(design.candidate().coop(), Elevation.View.FRONT, Tape.METRIC, java.util.Set.of());
+        assertThat(design.candidate().coop().find(front.tagAt(900, -900))).isPresent();
+        assertThat(front.tagAt(-99_999, 0)).isEmpty();
+    }
+
+    private static void within(Picture picture) {
+        assertThat(picture.shapes()).isNotEmpty();
+        for (Picture.Shape shape : picture.shapes()) {
+            if (shape instanceof Picture.Area area) {
+                area.outline().forEach(p -> {
+                    assertThat(p.x()).isBetween(picture.x0() - 1e-9, picture.x1() + 1e-9);
+                    assertThat(p.y()).isBetween(picture.y0() - 1e-9, picture.y1() + 1e-9);
+                });
+            }
+        }
+    }
+}
