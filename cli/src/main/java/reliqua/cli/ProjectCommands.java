@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
@@ -23,6 +24,7 @@ import reliqua.core.fit.FitRequest;
 import reliqua.core.fit.FitResult;
 import reliqua.core.fit.Fitter;
 import reliqua.core.flock.Need;
+import reliqua.core.measure.Sum;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
 import reliqua.core.project.Design;
@@ -60,16 +62,17 @@ final class ProjectCommands {
 
         Design design(Project loaded) throws InputException {
             try {
-                return Design.derive(loaded, Progress.NONE, _ -> {})
-                        .design()
-                        .orElseThrow(
-                                () ->
-                                        new InputException(
-                                                project
-                                                        + ": no house could be drawn up; the heap and the shop lack a kind of material"));
+                Design.Derived derived = Design.derive(loaded, Progress.NONE, _ -> {});
+                return derived.design().orElseThrow(() -> none(derived.obstacle(), loaded));
             } catch (Unbuildable e) {
                 throw new InputException(project + ": " + e.reason().words(loaded.keeper().tape()));
             }
+        }
+
+        /** No house: the commonest reason says what to change. */
+        InputException none(Optional<Sum> obstacle, Project loaded) {
+            String why = obstacle.map(o -> o.words(loaded.keeper().tape())).orElse("");
+            return new InputException(project + ": no house could be drawn up. " + why);
         }
     }
 
@@ -139,13 +142,7 @@ final class ProjectCommands {
                             asked.held(),
                             seed);
             FitResult result = Fitter.fit(request, new Deadline(seconds), _ -> {});
-            Candidate best =
-                    result.best()
-                            .orElseThrow(
-                                    () ->
-                                            new InputException(
-                                                    path()
-                                                            + ": no house could be drawn up; the heap and the shop lack a kind of material"));
+            Candidate best = result.best().orElseThrow(() -> none(result.obstacle(), loaded));
             Exports.all(folder, loaded, Design.of(best, loaded));
             Tape tape = loaded.keeper().tape();
             out().println("best " + describe(best, tape));

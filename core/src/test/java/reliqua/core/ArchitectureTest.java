@@ -11,18 +11,22 @@ import org.junit.jupiter.api.Test;
 
 /** The order of the rooms of the core, and that it has no window, file or network. */
 class ArchitectureTest {
-    private static final List<String> ORDER = List.of(
-            "measure", "stock", "flock", "coop", "check", "cutting", "fit", "buy", "build", "drawing", "project");
-    private static final JavaClasses CORE = new ClassFileImporter()
-            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
-            .importPackages("reliqua.core");
+    private static final List<String> ORDER =
+            List.of(
+                    "measure", "stock", "flock", "coop", "check", "cutting", "fit", "buy", "build",
+                    "drawing", "project");
+    private static final JavaClasses CORE =
+            new ClassFileImporter()
+                    .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+                    .importPackages("reliqua.core");
 
     @Test
     void everyRoomUsesOnlyThoseBeforeIt() {
         for (int i = 0; i < ORDER.size(); i++) {
-            String[] later = ORDER.subList(i + 1, ORDER.size()).stream()
-                    .map(name -> "reliqua.core." + name + "..")
-                    .toArray(String[]::new);
+            String[] later =
+                    ORDER.subList(i + 1, ORDER.size()).stream()
+                            .map(name -> "reliqua.core." + name + "..")
+                            .toArray(String[]::new);
             if (later.length > 0) {
                 noClasses()
                         .that()
@@ -45,7 +49,8 @@ class ArchitectureTest {
         noClasses()
                 .should()
                 .dependOnClassesThat()
-                .resideInAnyPackage("javafx..", "java.awt..", "javax.swing..", "java.nio.file..", "java.net..")
+                .resideInAnyPackage(
+                        "javafx..", "java.awt..", "javax.swing..", "java.nio.file..", "java.net..")
                 .check(CORE);
         noClasses()
                 .should()

@@ -47,10 +47,13 @@ class WordsTest {
         for (Tape tape : new Tape[] {Tape.INCH, Tape.METRIC}) {
             Findings.of(coop, Houses.needs(8), Keeper.with(tape), Heap.EMPTY)
                     .forEach(f -> assertThat(f.sum().words(tape)).isNotBlank().doesNotContain("{"));
-            Steps.of(coop).forEach(step -> {
-                step.check().ifPresent(c -> assertThat(c.words(tape)).isNotBlank());
-                step.caution().ifPresent(key -> assertThat(Words.say(key)).isNotBlank());
-            });
+            Steps.of(coop)
+                    .forEach(
+                            step -> {
+                                step.check().ifPresent(c -> assertThat(c.words(tape)).isNotBlank());
+                                step.caution()
+                                        .ifPresent(key -> assertThat(Words.say(key)).isNotBlank());
+                            });
         }
     }
 }

@@ -15,7 +15,8 @@ public final class SvgDrawing {
         double scale = (WIDTH - 2 * MARGIN) / picture.width();
         double height = picture.height() * scale + 2 * MARGIN;
         SVGGraphics2D g = new SVGGraphics2D(WIDTH, height);
+        g.setDefsKeyPrefix("rq-");
         new Painter(g).paint(picture, MARGIN, MARGIN, scale);
-        return g.getSVGDocument();
+        return g.getSVGElement();
     }
 }

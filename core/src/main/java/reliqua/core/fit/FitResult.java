@@ -2,6 +2,7 @@ package reliqua.core.fit;
 
 import java.util.List;
 import java.util.Optional;
+import reliqua.core.measure.Sum;
 
 /**
  * What a search found.
@@ -11,6 +12,7 @@ import java.util.Optional;
  * @param standard the size one would build without looking at the heap
  * @param tried houses drawn up and planned
  * @param skipped sizes that could not be built or were ruled out by their bound
+ * @param obstacle why most sizes could not be built, to be told when none could
  * @param scatter bill and birds housed of everything that was tried and holds
  */
 public record FitResult(
@@ -19,6 +21,7 @@ public record FitResult(
         Optional<Candidate> standard,
         int tried,
         int skipped,
+        Optional<Sum> obstacle,
         List<Tried> scatter) {
     /** Copies the lists. */
     public FitResult {

@@ -15,6 +15,7 @@ import reliqua.core.coop.family.RaisedDimensions.Name;
 import reliqua.core.cutting.Progress;
 import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
+import reliqua.core.measure.Sum;
 import reliqua.core.measure.Words;
 import reliqua.core.stock.Section;
 
@@ -91,7 +92,17 @@ public final class Fitter {
         Optional<Choices> shared = firstChoices();
         if (shared.isEmpty() || request.needs().birds() == 0) {
             return new FitResult(
-                    Optional.empty(), List.of(), Optional.empty(), 0, 0, List.of());
+                    Optional.empty(),
+                    List.of(),
+                    Optional.empty(),
+                    0,
+                    0,
+                    Optional.of(
+                            Sum.of(
+                                    request.needs().birds() == 0
+                                            ? "fit.noBirds"
+                                            : "fit.noMaterial")),
+                    List.of());
         }
         progress.report(0.05, Words.say("fit.sizes"));
         Choices first = shared.get();
@@ -120,6 +131,7 @@ public final class Fitter {
                 standard.map(trial::exact),
                 trial.tried(),
                 trial.skipped(),
+                trial.obstacle(),
                 trial.scatter());
     }
 
@@ -137,14 +149,16 @@ public final class Fitter {
         return Stream.concat(best, usual).toList();
     }
 
-    /** Other rafters and walls, for when the first make no house at all: rafters too shallow for their seats, mostly. */
+    /**
+     * Other rafters and walls, for when the first make no house at all: rafters too shallow for
+     * their seats, mostly.
+     */
     private List<Choices> otherChoices(Choices first) {
         List<Choices> others = new ArrayList<>();
         for (Section wall : sections.of(Choices.Group.WALLS)) {
             for (Section rafter : sections.of(Choices.Group.RAFTERS)) {
                 others.add(
-                        first.with(Choices.Group.WALLS, wall)
-                                .with(Choices.Group.RAFTERS, rafter));
+                        first.with(Choices.Group.WALLS, wall).with(Choices.Group.RAFTERS, rafter));
             }
         }
         return others;

@@ -18,6 +18,7 @@ import reliqua.core.cutting.CoopPlanner;
 import reliqua.core.cutting.CutPlanner;
 import reliqua.core.cutting.Progress;
 import reliqua.core.cutting.WorkPlan;
+import reliqua.core.measure.Sum;
 
 /** Draws up and plans single houses for a search, and remembers what was tried. */
 final class Trial {
@@ -29,6 +30,8 @@ final class Trial {
     private final CoopPlanner quick;
     private final Map<Idea, Optional<Candidate>> known = new ConcurrentHashMap<>();
     private final AtomicInteger skipped = new AtomicInteger();
+    private final Map<String, Integer> obstacles = new ConcurrentHashMap<>();
+    private final Map<String, Sum> examples = new ConcurrentHashMap<>();
     private final CheapBound bound;
 
     /**
@@ -54,6 +57,18 @@ final class Trial {
 
     int skipped() {
         return skipped.get();
+    }
+
+    /**
+     * The commonest reason why a size could not be built; of equally common ones the first by name.
+     */
+    Optional<Sum> obstacle() {
+        return obstacles.entrySet().stream()
+                .max(
+                        Map.Entry.<String, Integer>comparingByValue()
+                                .thenComparing(
+                                        Map.Entry.<String, Integer>comparingByKey().reversed()))
+                .map(e -> examples.get(e.getKey()));
     }
 
     List<FitResult.Tried> scatter() {
@@ -132,6 +147,8 @@ final class Trial {
             return Optional.of(
                     new Candidate(idea.dimensions(), idea.choices(), coop, findings, plan));
         } catch (Unbuildable e) {
+            obstacles.merge(e.reason().key(), 1, Integer::sum);
+            examples.putIfAbsent(e.reason().key(), e.reason());
             return Optional.empty();
         }
     }

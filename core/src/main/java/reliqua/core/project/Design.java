@@ -18,6 +18,7 @@ import reliqua.core.cutting.WorkPlan;
 import reliqua.core.fit.Candidate;
 import reliqua.core.fit.FitResult;
 import reliqua.core.fit.Fitter;
+import reliqua.core.measure.Sum;
 
 /**
  * Everything that follows from a project: the house, what the rules say of it, how it is cut, what
@@ -72,7 +73,8 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
             throws Unbuildable {
         if (project.chosen().isPresent()) {
             Candidate settled = settled(project, project.chosen().get(), progress);
-            return new Derived(Optional.of(of(settled, project)), Optional.empty());
+            return new Derived(
+                    Optional.of(of(settled, project)), Optional.empty(), Optional.empty());
         }
         FitResult fit = Fitter.fit(project.fitRequest(), progress, soFar);
         Optional<Search> search =
@@ -86,7 +88,7 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
                                                         .map(c -> of(c, project))
                                                         .toList(),
                                                 fit.standard().map(c -> of(c, project))));
-        return new Derived(search.map(Search::best), search);
+        return new Derived(search.map(Search::best), search, fit.obstacle());
     }
 
     /**
@@ -105,8 +107,15 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
         }
     }
 
-    /** A design, and the search it came from if there was one. */
-    public record Derived(Optional<Design> design, Optional<Search> search) {}
+    /**
+     * A design.
+     *
+     * @param design the design, if any house could be drawn up
+     * @param search the search it came from, if there was one
+     * @param obstacle why sizes could not be built, mostly
+     */
+    public record Derived(
+            Optional<Design> design, Optional<Search> search, Optional<Sum> obstacle) {}
 
     private static Candidate settled(Project project, Project.Chosen chosen, Progress progress)
             throws Unbuildable {

@@ -37,7 +37,8 @@ class RaisedHouseTest {
         for (int n = 0; n < 60; n++) {
             Coop house = Houses.random(random);
             Coop.Measures m = house.measures();
-            assertThat(m.roostTop().minus(m.nestEntrance())).isGreaterThanOrEqualTo(Needs.NEST_BELOW_ROOST);
+            assertThat(m.roostTop().minus(m.nestEntrance()))
+                    .isGreaterThanOrEqualTo(Needs.NEST_BELOW_ROOST);
             house.openings().stream()
                     .filter(o -> o.kind() == Opening.Kind.EAVE_VENT)
                     .forEach(vent -> assertThat(vent.bottom()).isGreaterThan(m.roostTop()));
@@ -68,9 +69,10 @@ class RaisedHouseTest {
         for (int n = 0; n < 15; n++) {
             Coop house = Houses.random(random);
             for (Part rafter : house.of(Role.RAFTER)) {
-                long plates = house.of(Role.PLATE).stream()
-                        .filter(plate -> Contact.area(rafter.solid(), plate.solid()) > 100)
-                        .count();
+                long plates =
+                        house.of(Role.PLATE).stream()
+                                .filter(plate -> Contact.area(rafter.solid(), plate.solid()) > 100)
+                                .count();
                 assertThat(plates).isEqualTo(2);
             }
             house.of(Role.LEG)
@@ -80,11 +82,12 @@ class RaisedHouseTest {
 
     @Test
     void outerSkinsAddTheirThicknessToTheSides() {
-        Length sides = coop.of(Role.SKIN).stream()
-                .map(p -> (Part.PanelPart) p)
-                .filter(p -> p.lowSide().isPresent() && p.solid().from().nm() < 0)
-                .map(Part.PanelPart::width)
-                .reduce(Length.ZERO, Length::plus);
+        Length sides =
+                coop.of(Role.SKIN).stream()
+                        .map(p -> (Part.PanelPart) p)
+                        .filter(p -> p.lowSide().isPresent() && p.solid().from().nm() < 0)
+                        .map(Part.PanelPart::width)
+                        .reduce(Length.ZERO, Length::plus);
         assertThat(sides).isEqualTo(coop.measures().depth().plus(Length.mm(24)));
     }
 
@@ -100,21 +103,35 @@ class RaisedHouseTest {
     void rafterBlanksAreLongEnoughForTheirCuts() {
         Part.StickPart rafter = (Part.StickPart) coop.of(Role.RAFTER).getFirst();
         Bounds b = rafter.solid().bounds();
-        double needed = Math.hypot(b.depth().toMm(), b.depth().toMm() * coop.measures().pitch().tan());
+        double needed =
+                Math.hypot(b.depth().toMm(), b.depth().toMm() * coop.measures().pitch().tan());
         assertThat(rafter.length().toMm()).isGreaterThan(needed);
         assertThat(rafter.startCut().degrees()).isEqualTo(coop.measures().pitch().degrees());
     }
 
     @Test
     void saysWhyItCannotBeBuilt() {
-        RaisedDimensions flat = new RaisedDimensions(
-                Length.mm(1600), Length.mm(1400), Length.mm(500), Length.mm(1150), Length.mm(1150), Length.mm(180));
-        assertThatThrownBy(() -> RaisedHouse.build(
-                        flat,
-                        Houses.choices(Section.mm(38, 64), Section.mm(19, 38), Length.mm(12), Length.mm(1)),
-                        Houses.needs(8)))
-                .isInstanceOfSatisfying(Unbuildable.class, e -> assertThat(e.reason().words(Tape.METRIC))
-                        .contains("1150 mm"));
+        RaisedDimensions flat =
+                new RaisedDimensions(
+                        Length.mm(1600),
+                        Length.mm(1400),
+                        Length.mm(500),
+                        Length.mm(1150),
+                        Length.mm(1150),
+                        Length.mm(180));
+        assertThatThrownBy(
+                        () ->
+                                RaisedHouse.build(
+                                        flat,
+                                        Houses.choices(
+                                                Section.mm(38, 64),
+                                                Section.mm(19, 38),
+                                                Length.mm(12),
+                                                Length.mm(1)),
+                                        Houses.needs(8)))
+                .isInstanceOfSatisfying(
+                        Unbuildable.class,
+                        e -> assertThat(e.reason().words(Tape.METRIC)).contains("1150 mm"));
     }
 
     @Test
@@ -123,24 +140,34 @@ class RaisedHouseTest {
         Solid beside = Solid.box(mm(100), mm(200), mm(0), mm(50), mm(0), mm(100));
         Solid inside = Solid.box(mm(50), mm(150), mm(0), mm(100), mm(0), mm(100));
         Solid away = Solid.box(mm(300), mm(400), mm(0), mm(100), mm(0), mm(100));
-        assertThat(Contact.area(a, beside)).isCloseTo(5000, org.assertj.core.data.Offset.offset(50.0));
+        assertThat(Contact.area(a, beside))
+                .isCloseTo(5000, org.assertj.core.data.Offset.offset(50.0));
         assertThat(Contact.overlap(a, beside)).isZero();
         assertThat(Contact.overlap(a, inside)).isEqualTo(500_000);
         assertThat(Contact.area(a, away)).isZero();
-        Solid wedge = new Solid(
-                Axis.X,
-                List.of(new Corner(mm(0), mm(0)), new Corner(mm(100), mm(0)), new Corner(mm(0), mm(100))),
-                List.of(),
-                mm(0),
-                mm(100));
-        Solid ridge = new Solid(
-                Axis.Y,
-                List.of(new Corner(mm(0), mm(0)), new Corner(mm(100), mm(0)), new Corner(mm(0), mm(100))),
-                List.of(),
-                mm(0),
-                mm(100));
+        Solid wedge =
+                new Solid(
+                        Axis.X,
+                        List.of(
+                                new Corner(mm(0), mm(0)),
+                                new Corner(mm(100), mm(0)),
+                                new Corner(mm(0), mm(100))),
+                        List.of(),
+                        mm(0),
+                        mm(100));
+        Solid ridge =
+                new Solid(
+                        Axis.Y,
+                        List.of(
+                                new Corner(mm(0), mm(0)),
+                                new Corner(mm(100), mm(0)),
+                                new Corner(mm(0), mm(100))),
+                        List.of(),
+                        mm(0),
+                        mm(100));
         // Both wedges share the corner pyramid: a third of base times height.
-        assertThat(Contact.overlap(wedge, ridge)).isCloseTo(333_333, org.assertj.core.data.Offset.offset(500.0));
+        assertThat(Contact.overlap(wedge, ridge))
+                .isCloseTo(333_333, org.assertj.core.data.Offset.offset(500.0));
     }
 
     private static Length mm(long millimetres) {
@@ -150,9 +177,11 @@ class RaisedHouseTest {
     @Test
     void strengthFollowsTheSpanFormulas() {
         // 1 kN/m over 2 m on 50 x 100 on edge: M = 500 Nm, Z = 83 333 mm3, 6 N/mm2.
-        assertThat(Strength.bending(mm(50), mm(100), mm(2000), 1000)).isCloseTo(6 / 4.0, org.assertj.core.data.Offset.offset(1e-9));
+        assertThat(Strength.bending(mm(50), mm(100), mm(2000), 1000))
+                .isCloseTo(6 / 4.0, org.assertj.core.data.Offset.offset(1e-9));
         double sag = 5 * 1.0 * Math.pow(2000, 4) / (384 * 7000 * (50 * 1e6 / 12));
-        assertThat(Strength.sag(mm(50), mm(100), mm(2000), 1000, 180)).isCloseTo(sag / (2000 / 180.0), org.assertj.core.data.Offset.offset(1e-9));
+        assertThat(Strength.sag(mm(50), mm(100), mm(2000), 1000, 180))
+                .isCloseTo(sag / (2000 / 180.0), org.assertj.core.data.Offset.offset(1e-9));
         assertThat(coop.measures().floor()).isGreaterThan(Area.ZERO);
     }
 }

@@ -53,9 +53,11 @@ class CutPlannerTest {
         Random random = new Random(23);
         for (int n = 0; n < 250; n++) {
             CutJob job = Jobs.sheets(random);
-            CutPlan plan = plan(job, new CutPlanner.Settings(CutPlanner.StickEffort.PROVEN, 0.05, 150, 1));
+            CutPlan plan =
+                    plan(job, new CutPlanner.Settings(CutPlanner.StickEffort.PROVEN, 0.05, 150, 1));
             assertThat(PlanChecker.faults(job, plan)).as("job %d", n).isEmpty();
-            assertThat(plan.cost()).isLessThanOrEqualTo(plan(job, CutPlanner.Settings.QUICK).cost());
+            assertThat(plan.cost())
+                    .isLessThanOrEqualTo(plan(job, CutPlanner.Settings.QUICK).cost());
         }
     }
 
@@ -64,33 +66,44 @@ class CutPlannerTest {
         Random random = new Random(24);
         for (int n = 0; n < 20; n++) {
             CutJob job = Jobs.yard(random);
-            assertThat(plan(job, CutPlanner.Settings.LIVE)).isEqualTo(plan(job, CutPlanner.Settings.LIVE));
+            assertThat(plan(job, CutPlanner.Settings.LIVE))
+                    .isEqualTo(plan(job, CutPlanner.Settings.LIVE));
         }
     }
 
     @Test
     void theBenchOfTheFormatsOwnExample() {
-        CutJob job = new CutJob(
-                Jobs.mm(3),
-                List.of(
-                        stick("S1", 38, 89, 2400, 2, 8),
-                        new CutJob.OwnStick(
-                                "S2",
-                                Jobs.mm(38),
-                                Jobs.mm(89),
-                                Jobs.mm(1830),
-                                1,
-                                List.of(new CutJob.Stretch(Jobs.mm(600), Jobs.mm(660))),
-                                Length.ZERO),
-                        stick("S3", 25, 140, 1210, 1, 0)),
-                List.of(),
-                List.of(item("B1", 38, 89, 2400, 4.2), item("B2", 25, 140, 2400, 6.9), item("B3", 25, 140, 3600, 9.8)),
-                List.of(
-                        piece("leg", 38, 89, 430, 4),
-                        new CutJob.Piece("rail", Jobs.mm(38), Jobs.mm(89), Jobs.mm(1200), 2, Optional.of(Jobs.mm(3))),
-                        piece("slat", 25, 140, 1200, 4),
-                        piece("flagpole", 38, 89, 2900, 1)),
-                List.of());
+        CutJob job =
+                new CutJob(
+                        Jobs.mm(3),
+                        List.of(
+                                stick("S1", 38, 89, 2400, 2, 8),
+                                new CutJob.OwnStick(
+                                        "S2",
+                                        Jobs.mm(38),
+                                        Jobs.mm(89),
+                                        Jobs.mm(1830),
+                                        1,
+                                        List.of(new CutJob.Stretch(Jobs.mm(600), Jobs.mm(660))),
+                                        Length.ZERO),
+                                stick("S3", 25, 140, 1210, 1, 0)),
+                        List.of(),
+                        List.of(
+                                item("B1", 38, 89, 2400, 4.2),
+                                item("B2", 25, 140, 2400, 6.9),
+                                item("B3", 25, 140, 3600, 9.8)),
+                        List.of(
+                                piece("leg", 38, 89, 430, 4),
+                                new CutJob.Piece(
+                                        "rail",
+                                        Jobs.mm(38),
+                                        Jobs.mm(89),
+                                        Jobs.mm(1200),
+                                        2,
+                                        Optional.of(Jobs.mm(3))),
+                                piece("slat", 25, 140, 1200, 4),
+                                piece("flagpole", 38, 89, 2900, 1)),
+                        List.of());
         CutPlan plan = plan(job, CutPlanner.Settings.FULL);
         assertThat(plan.cost()).isEqualTo(Money.of(16.7));
         assertThat(plan.lowerBound()).isEqualTo(Money.of(16.7));
@@ -102,41 +115,57 @@ class CutPlannerTest {
         Length board = Length.inches(96);
         Length kerf = Length.inches(1, 8);
         Length third = board.minus(kerf.times(2)).dividedBy(3);
-        CutJob job = new CutJob(
-                kerf,
-                List.of(new CutJob.OwnStick("S", Jobs.mm(38), Jobs.mm(89), board, 1, List.of(), Length.ZERO)),
-                List.of(),
-                List.of(),
-                List.of(new CutJob.Piece("p", Jobs.mm(38), Jobs.mm(89), third, 3, Optional.empty())),
-                List.of());
+        CutJob job =
+                new CutJob(
+                        kerf,
+                        List.of(
+                                new CutJob.OwnStick(
+                                        "S",
+                                        Jobs.mm(38),
+                                        Jobs.mm(89),
+                                        board,
+                                        1,
+                                        List.of(),
+                                        Length.ZERO)),
+                        List.of(),
+                        List.of(),
+                        List.of(
+                                new CutJob.Piece(
+                                        "p", Jobs.mm(38), Jobs.mm(89), third, 3, Optional.empty())),
+                        List.of());
         assertThat(plan(job, CutPlanner.Settings.FULL).isComplete()).isTrue();
     }
 
     @Test
     void aCancelledPlanIsStillValid() {
-        Progress cancelled = new Progress() {
-            @Override
-            public void report(double share, String words) {}
+        Progress cancelled =
+                new Progress() {
+                    @Override
+                    public void report(double share, String words) {}
 
-            @Override
-            public boolean cancelled() {
-                return true;
-            }
-        };
+                    @Override
+                    public boolean cancelled() {
+                        return true;
+                    }
+                };
         CutJob job = Jobs.yard(new Random(25));
         CutPlan plan = new CutPlanner(CutPlanner.Settings.FULL).plan(job, cancelled);
         assertThat(PlanChecker.faults(job, plan)).isEmpty();
     }
 
-    private static CutJob.OwnStick stick(String id, int t, int w, int length, int quantity, int bow) {
-        return new CutJob.OwnStick(id, Jobs.mm(t), Jobs.mm(w), Jobs.mm(length), quantity, List.of(), Jobs.mm(bow));
+    private static CutJob.OwnStick stick(
+            String id, int t, int w, int length, int quantity, int bow) {
+        return new CutJob.OwnStick(
+                id, Jobs.mm(t), Jobs.mm(w), Jobs.mm(length), quantity, List.of(), Jobs.mm(bow));
     }
 
     private static CutJob.ShopItem item(String id, int t, int w, int length, double price) {
-        return new CutJob.ShopItem(id, false, Jobs.mm(t), Jobs.mm(w), Jobs.mm(length), Money.of(price));
+        return new CutJob.ShopItem(
+                id, false, Jobs.mm(t), Jobs.mm(w), Jobs.mm(length), Money.of(price));
     }
 
     private static CutJob.Piece piece(String id, int t, int w, int length, int quantity) {
-        return new CutJob.Piece(id, Jobs.mm(t), Jobs.mm(w), Jobs.mm(length), quantity, Optional.empty());
+        return new CutJob.Piece(
+                id, Jobs.mm(t), Jobs.mm(w), Jobs.mm(length), quantity, Optional.empty());
     }
 }

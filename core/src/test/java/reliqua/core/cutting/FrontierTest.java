@@ -16,7 +16,8 @@ class FrontierTest {
             int[] bounds = random.ints(kinds, 0, 4).toArray();
             Frontier frontier = new Frontier(weights, values, bounds, 30);
             for (int capacity = 0; capacity <= 30; capacity++) {
-                assertThat(frontier.value(capacity)).isEqualTo(best(weights, values, bounds, capacity, 0));
+                assertThat(frontier.value(capacity))
+                        .isEqualTo(best(weights, values, bounds, capacity, 0));
                 int[] counts = new int[kinds];
                 frontier.addCounts(capacity, counts);
                 long weight = 0;
@@ -32,14 +33,23 @@ class FrontierTest {
         }
     }
 
-    private static double best(long[] weights, double[] values, int[] bounds, long capacity, int from) {
+    private static double best(
+            long[] weights, double[] values, int[] bounds, long capacity, int from) {
         if (from == weights.length) {
             return 0;
         }
         double best = 0;
         for (int n = 0; n <= bounds[from] && n * weights[from] <= capacity; n++) {
-            best = Math.max(
-                    best, n * values[from] + best(weights, values, bounds, capacity - n * weights[from], from + 1));
+            best =
+                    Math.max(
+                            best,
+                            n * values[from]
+                                    + best(
+                                            weights,
+                                            values,
+                                            bounds,
+                                            capacity - n * weights[from],
+                                            from + 1));
         }
         return best;
     }

@@ -25,14 +25,30 @@ final class Jobs {
             }
             if (random.nextInt(5) > 0) {
                 for (int length : new int[] {2400, 3000}) {
-                    shop.add(new CutJob.ShopItem(
-                            "B" + shop.size(), false, mm(s[0]), mm(s[1]), mm(length), Money.cents(length / 5 + random.nextInt(90))));
+                    shop.add(
+                            new CutJob.ShopItem(
+                                    "B" + shop.size(),
+                                    false,
+                                    mm(s[0]),
+                                    mm(s[1]),
+                                    mm(length),
+                                    Money.cents(length / 5 + random.nextInt(90))));
                 }
             }
             for (int i = 1 + random.nextInt(7); i > 0; i--) {
                 Length length = Length.ofMm(150 + random.nextInt(4400) / 2.0);
-                Optional<Length> bow = random.nextBoolean() ? Optional.of(Length.mm(1 + random.nextInt(5))) : Optional.empty();
-                pieces.add(new CutJob.Piece("p" + pieces.size(), mm(s[0]), mm(s[1]), length, 1 + random.nextInt(6), bow));
+                Optional<Length> bow =
+                        random.nextBoolean()
+                                ? Optional.of(Length.mm(1 + random.nextInt(5)))
+                                : Optional.empty();
+                pieces.add(
+                        new CutJob.Piece(
+                                "p" + pieces.size(),
+                                mm(s[0]),
+                                mm(s[1]),
+                                length,
+                                1 + random.nextInt(6),
+                                bow));
             }
         }
         return new CutJob(Length.mm(random.nextInt(5)), sticks, List.of(), shop, pieces, List.of());
@@ -46,7 +62,13 @@ final class Jobs {
             flaws.add(new CutJob.Stretch(mm(from), Length.ofMm(from + 0.5 + random.nextInt(90))));
         }
         return new CutJob.OwnStick(
-                id, mm(section[0]), mm(section[1]), mm(length), 1 + random.nextInt(3), flaws, mm(random.nextInt(20)));
+                id,
+                mm(section[0]),
+                mm(section[1]),
+                mm(length),
+                1 + random.nextInt(3),
+                flaws,
+                mm(random.nextInt(20)));
     }
 
     /** Sticks cut up without a rest: all pieces come out of them again, for nothing. */
@@ -62,12 +84,23 @@ final class Jobs {
                 counts.merge(length, 1, Integer::sum);
                 at += length + kerf;
             }
-            sticks.add(new CutJob.OwnStick("S" + i, mm(38), mm(89), mm(at - kerf), 1, List.of(), Length.ZERO));
+            sticks.add(
+                    new CutJob.OwnStick(
+                            "S" + i, mm(38), mm(89), mm(at - kerf), 1, List.of(), Length.ZERO));
         }
         List<CutJob.Piece> pieces = new ArrayList<>();
-        counts.forEach((length, n) ->
-                pieces.add(new CutJob.Piece("p" + length, mm(38), mm(89), mm(length), n, Optional.empty())));
-        CutJob.ShopItem board = new CutJob.ShopItem("B", false, mm(38), mm(89), mm(2400), Money.of(4.2));
+        counts.forEach(
+                (length, n) ->
+                        pieces.add(
+                                new CutJob.Piece(
+                                        "p" + length,
+                                        mm(38),
+                                        mm(89),
+                                        mm(length),
+                                        n,
+                                        Optional.empty())));
+        CutJob.ShopItem board =
+                new CutJob.ShopItem("B", false, mm(38), mm(89), mm(2400), Money.of(4.2));
         return new CutJob(mm(kerf), sticks, List.of(), List.of(board), pieces, List.of());
     }
 
@@ -78,18 +111,37 @@ final class Jobs {
             int length = 600 + random.nextInt(1800);
             List<CutJob.Box> flaws = new ArrayList<>();
             for (int f = random.nextInt(3); f > 0; f--) {
-                flaws.add(new CutJob.Box(
-                        mm(random.nextInt(width)), mm(random.nextInt(length)), mm(20 + random.nextInt(200)), mm(20 + random.nextInt(300))));
+                flaws.add(
+                        new CutJob.Box(
+                                mm(random.nextInt(width)),
+                                mm(random.nextInt(length)),
+                                mm(20 + random.nextInt(200)),
+                                mm(20 + random.nextInt(300))));
             }
-            own.add(new CutJob.OwnSheet("P" + i, mm(12), mm(width), mm(length), 1 + random.nextInt(2), flaws));
+            own.add(
+                    new CutJob.OwnSheet(
+                            "P" + i, mm(12), mm(width), mm(length), 1 + random.nextInt(2), flaws));
         }
         List<CutJob.Panel> panels = new ArrayList<>();
         for (int i = 2 + random.nextInt(8); i > 0; i--) {
-            panels.add(new CutJob.Panel(
-                    "a" + i, mm(12), mm(100 + random.nextInt(900)), mm(100 + random.nextInt(1100)), 1 + random.nextInt(3), random.nextBoolean()));
+            panels.add(
+                    new CutJob.Panel(
+                            "a" + i,
+                            mm(12),
+                            mm(100 + random.nextInt(900)),
+                            mm(100 + random.nextInt(1100)),
+                            1 + random.nextInt(3),
+                            random.nextBoolean()));
         }
-        CutJob.ShopItem sheet = new CutJob.ShopItem("Q", true, mm(12), mm(1220), mm(2440), Money.of(31.8));
-        return new CutJob(mm(3), List.of(), own, random.nextInt(4) > 0 ? List.of(sheet) : List.of(), List.of(), panels);
+        CutJob.ShopItem sheet =
+                new CutJob.ShopItem("Q", true, mm(12), mm(1220), mm(2440), Money.of(31.8));
+        return new CutJob(
+                mm(3),
+                List.of(),
+                own,
+                random.nextInt(4) > 0 ? List.of(sheet) : List.of(),
+                List.of(),
+                panels);
     }
 
     static Length mm(long millimetres) {

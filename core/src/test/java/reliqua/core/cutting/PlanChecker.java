@@ -12,7 +12,10 @@ import java.util.stream.Collectors;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 
-/** Checks a plan against its job from scratch, sharing no code with the planners. Every fault is a sentence. */
+/**
+ * Checks a plan against its job from scratch, sharing no code with the planners. Every fault is a
+ * sentence.
+ */
 final class PlanChecker {
     private final CutJob job;
     private final CutPlan plan;
@@ -45,8 +48,16 @@ final class PlanChecker {
             } else {
                 CutJob.ShopItem item = shop.get(cut.source());
                 cost = cost.plus(item.price());
-                stick(cut, new CutJob.OwnStick(
-                        item.id(), item.thickness(), item.width(), item.length(), 1, List.of(), Length.ZERO));
+                stick(
+                        cut,
+                        new CutJob.OwnStick(
+                                item.id(),
+                                item.thickness(),
+                                item.width(),
+                                item.length(),
+                                1,
+                                List.of(),
+                                Length.ZERO));
             }
         }
         for (CutPlan.SheetCut cut : plan.sheets()) {
@@ -58,7 +69,15 @@ final class PlanChecker {
             } else {
                 CutJob.ShopItem item = shop.get(cut.source());
                 cost = cost.plus(item.price());
-                sheet(cut, new CutJob.OwnSheet(item.id(), item.thickness(), item.width(), item.length(), 1, List.of()));
+                sheet(
+                        cut,
+                        new CutJob.OwnSheet(
+                                item.id(),
+                                item.thickness(),
+                                item.width(),
+                                item.length(),
+                                1,
+                                List.of()));
             }
         }
         require(cost.equals(plan.cost()), "cost is " + plan.cost() + ", the bill says " + cost);
@@ -87,21 +106,27 @@ final class PlanChecker {
     private void stick(CutPlan.StickCut cut, CutJob.OwnStick stick) {
         long last = Long.MIN_VALUE;
         for (CutPlan.PlacedPiece placed : cut.pieces()) {
-            CutJob.Piece piece = job.pieces().stream()
-                    .filter(p -> p.id().equals(placed.id()))
-                    .findFirst()
-                    .orElseThrow();
+            CutJob.Piece piece =
+                    job.pieces().stream()
+                            .filter(p -> p.id().equals(placed.id()))
+                            .findFirst()
+                            .orElseThrow();
             seen.merge(piece.id(), 1, Integer::sum);
             long from = placed.at().nm();
             long to = from + piece.length().nm();
             String where = piece.id() + " on " + cut.source();
             require(
-                    piece.thickness().equals(stick.thickness()) && piece.width().equals(stick.width()),
+                    piece.thickness().equals(stick.thickness())
+                            && piece.width().equals(stick.width()),
                     where + ": wrong section");
             require(from >= 0 && to <= stick.length().nm(), where + ": outside");
             require(last == Long.MIN_VALUE || from - last >= job.kerf().nm(), where + ": no kerf");
             stick.flaws()
-                    .forEach(f -> require(to <= f.from().nm() || from >= f.to().nm(), where + ": in a flaw"));
+                    .forEach(
+                            f ->
+                                    require(
+                                            to <= f.from().nm() || from >= f.to().nm(),
+                                            where + ": in a flaw"));
             double ratio = (double) piece.length().nm() / stick.length().nm();
             Optional<Length> most = piece.maxBow();
             require(
@@ -114,10 +139,11 @@ final class PlanChecker {
     private void sheet(CutPlan.SheetCut cut, CutJob.OwnSheet sheet) {
         List<long[]> rects = new ArrayList<>();
         for (CutPlan.PlacedPanel placed : cut.panels()) {
-            CutJob.Panel panel = job.panels().stream()
-                    .filter(p -> p.id().equals(placed.id()))
-                    .findFirst()
-                    .orElseThrow();
+            CutJob.Panel panel =
+                    job.panels().stream()
+                            .filter(p -> p.id().equals(placed.id()))
+                            .findFirst()
+                            .orElseThrow();
             seen.merge(panel.id(), 1, Integer::sum);
             String where = panel.id() + " on " + cut.source();
             require(panel.thickness().equals(sheet.thickness()), where + ": wrong thickness");
@@ -132,10 +158,11 @@ final class PlanChecker {
             for (CutJob.Box f : sheet.flaws()) {
                 long fx = f.x().nm();
                 long fy = f.y().nm();
-                boolean clear = x + w <= fx
-                        || fx + f.width().nm() <= x
-                        || y + l <= fy
-                        || fy + f.length().nm() <= y;
+                boolean clear =
+                        x + w <= fx
+                                || fx + f.width().nm() <= x
+                                || y + l <= fy
+                                || fy + f.length().nm() <= y;
                 require(clear, where + ": in a flaw");
             }
             rects.add(new long[] {x, y, x + w, y + l});

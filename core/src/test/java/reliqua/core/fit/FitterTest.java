@@ -24,7 +24,8 @@ class FitterTest {
         assertThat(best.plan().missing()).isEmpty();
         assertThat(best.coop().measures().floor())
                 .isGreaterThanOrEqualTo(Yards.project(8).needs().floor());
-        result.others().forEach(other -> assertThat(Candidate.ORDER.compare(best, other)).isNotPositive());
+        result.others()
+                .forEach(other -> assertThat(Candidate.ORDER.compare(best, other)).isNotPositive());
         assertThat(best.cost()).isLessThanOrEqualTo(result.standard().orElseThrow().cost());
         assertThat(result.tried()).isGreaterThan(50);
     }
@@ -33,12 +34,17 @@ class FitterTest {
     void everyPartOfTheBestComesFromExactlyOneTicket() {
         Candidate best = fit(Yards.project(6)).best().orElseThrow();
         List<String> cut = new ArrayList<>();
-        best.plan().tickets().forEach(t -> t.cuts().forEach(c -> c.parts().forEach(p -> cut.add(p.mark()))));
-        List<String> wanted = best.coop().parts().stream()
-                .filter(p -> !(p instanceof reliqua.core.coop.Part.PanelPart panel
-                        && panel.cutFrom().isPresent()))
-                .map(p -> p.mark())
-                .toList();
+        best.plan()
+                .tickets()
+                .forEach(t -> t.cuts().forEach(c -> c.parts().forEach(p -> cut.add(p.mark()))));
+        List<String> wanted =
+                best.coop().parts().stream()
+                        .filter(
+                                p ->
+                                        !(p instanceof reliqua.core.coop.Part.PanelPart panel
+                                                && panel.cutFrom().isPresent()))
+                        .map(p -> p.mark())
+                        .toList();
         assertThat(cut).containsExactlyInAnyOrderElementsOf(wanted);
     }
 
@@ -53,7 +59,8 @@ class FitterTest {
     @Test
     void whatIsHeldStays() {
         Project project = Yards.project(8).hold(RaisedDimensions.Name.DEPTH, Length.mm(1300));
-        assertThat(fit(project).best().orElseThrow().dimensions().depth()).isEqualTo(Length.mm(1300));
+        assertThat(fit(project).best().orElseThrow().dimensions().depth())
+                .isEqualTo(Length.mm(1300));
     }
 
     @Test
@@ -70,28 +77,30 @@ class FitterTest {
     @Test
     void anEmptyHeapIsBuiltFromTheShopAndNothingAtAllIsSaid() {
         assertThat(fit(Yards.project(5).withHeap(Heap.EMPTY)).best()).isPresent();
-        assertThat(fit(Yards.project(5)
-                                .withHeap(Heap.EMPTY)
-                                .withPrices(reliqua.core.stock.PriceBook.EMPTY))
-                        .best())
+        assertThat(
+                        fit(Yards.project(5)
+                                        .withHeap(Heap.EMPTY)
+                                        .withPrices(reliqua.core.stock.PriceBook.EMPTY))
+                                .best())
                 .isEmpty();
     }
 
     @Test
     void aCancelledSearchStillAnswers() {
-        Progress cancelSoon = new Progress() {
-            private int reports;
+        Progress cancelSoon =
+                new Progress() {
+                    private int reports;
 
-            @Override
-            public void report(double share, String words) {
-                reports++;
-            }
+                    @Override
+                    public void report(double share, String words) {
+                        reports++;
+                    }
 
-            @Override
-            public boolean cancelled() {
-                return reports > 1;
-            }
-        };
+                    @Override
+                    public boolean cancelled() {
+                        return reports > 1;
+                    }
+                };
         FitResult result = Fitter.fit(Yards.project(8).fitRequest(), cancelSoon, _ -> {});
         assertThat(result.best()).isPresent();
     }
@@ -101,7 +110,10 @@ class FitterTest {
         Project project = Yards.project(8);
         CheapBound bound = new CheapBound(project.heap(), project.prices());
         FitResult result = fit(project);
-        result.others().forEach(c -> assertThat(bound.of(c.coop()))
-                .isLessThanOrEqualTo(c.cost().amount() + 1e-6));
+        result.others()
+                .forEach(
+                        c ->
+                                assertThat(bound.of(c.coop()))
+                                        .isLessThanOrEqualTo(c.cost().amount() + 1e-6));
     }
 }

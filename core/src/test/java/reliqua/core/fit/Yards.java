@@ -29,30 +29,45 @@ public final class Yards {
 
     public static PriceBook shop() {
         List<Offer> offers = new ArrayList<>();
-        for (Section s : List.of(
-                Section.mm(89, 89), Section.mm(38, 89), Section.mm(38, 64), Section.mm(19, 64), Section.mm(19, 38))) {
+        for (Section s :
+                List.of(
+                        Section.mm(89, 89),
+                        Section.mm(38, 89),
+                        Section.mm(38, 64),
+                        Section.mm(19, 64),
+                        Section.mm(19, 38))) {
             for (int length : new int[] {2400, 3600}) {
                 double price = s.thickness().toMm() * s.width().toMm() * length / 1.6e6;
                 offers.add(offer(Stick.sound(s, Length.mm(length)), Math.round(price * 20) / 20.0));
             }
         }
         offers.add(offer(sheet(12, 1220, 2440), 31.8));
-        offers.add(offer(new Roofing(Length.mm(2400), Length.mm(840), Length.mm(762), List.of()), 19));
+        offers.add(
+                offer(new Roofing(Length.mm(2400), Length.mm(840), Length.mm(762), List.of()), 19));
         offers.add(offer(mesh(12.7, 6000), 30));
         offers.add(offer(mesh(25.4, 6000), 20));
         return new PriceBook(
                 "made up",
                 offers,
-                new TreeMap<>(Map.of(PriceBook.Hardware.SCREWS, new PriceBook.Pack(500, Money.of(9)))));
+                new TreeMap<>(
+                        Map.of(PriceBook.Hardware.SCREWS, new PriceBook.Pack(500, Money.of(9)))));
     }
 
     private static Offer offer(Material material, double price) {
-        return new Offer("shop " + material.hashCode(), material.getClass().getSimpleName(), material, Money.of(price));
+        return new Offer(
+                "shop " + material.hashCode(),
+                material.getClass().getSimpleName(),
+                material,
+                Money.of(price));
     }
 
     private static Sheet sheet(long thickness, long width, long length) {
         return new Sheet(
-                Sheet.Kind.PLYWOOD, Length.mm(thickness), Length.mm(width), Length.mm(length), List.of());
+                Sheet.Kind.PLYWOOD,
+                Length.mm(thickness),
+                Length.mm(width),
+                Length.mm(length),
+                List.of());
     }
 
     private static Mesh mesh(double aperture, long length) {
@@ -62,21 +77,24 @@ public final class Yards {
     /** Wood for about half a house. */
     public static Heap heap() {
         Heap heap = Heap.EMPTY;
-        for (Material material : List.of(
-                Stick.sound(Section.mm(38, 89), Length.mm(2400)),
-                Stick.sound(Section.mm(38, 89), Length.mm(1800)),
-                Stick.sound(Section.mm(19, 64), Length.mm(2100)),
-                Stick.sound(Section.mm(19, 38), Length.mm(1500)),
-                sheet(12, 1220, 1830),
-                new Roofing(Length.mm(2400), Length.mm(840), Length.mm(762), List.of()),
-                mesh(12.7, 4000))) {
+        for (Material material :
+                List.of(
+                        Stick.sound(Section.mm(38, 89), Length.mm(2400)),
+                        Stick.sound(Section.mm(38, 89), Length.mm(1800)),
+                        Stick.sound(Section.mm(19, 64), Length.mm(2100)),
+                        Stick.sound(Section.mm(19, 38), Length.mm(1500)),
+                        sheet(12, 1220, 1830),
+                        new Roofing(Length.mm(2400), Length.mm(840), Length.mm(762), List.of()),
+                        mesh(12.7, 4000))) {
             heap = heap.plus(new Lot(heap.freshId(material), 6, material, Lot.Provenance.UNKNOWN));
         }
         return heap;
     }
 
     public static Project project(int hens) {
-        Flock flock = Flock.of(BirdClass.STANDARD, hens).with(Practice.DEFAULT.withSpace(Practice.Space.TIGHT));
+        Flock flock =
+                Flock.of(BirdClass.STANDARD, hens)
+                        .with(Practice.DEFAULT.withSpace(Practice.Space.TIGHT));
         return Project.start("Yard", Keeper.with(Tape.METRIC), flock, heap(), shop());
     }
 }

@@ -21,20 +21,27 @@ class NeedsTest {
         assertThat(needs.floor()).isEqualTo(Area.ofSquareFeet(2).times(11));
         assertThat(needs.roost()).isEqualTo(Length.inches(132));
         assertThat(needs.nests()).isEqualTo(3);
-        assertThat(needs.vents().toSquareFeet()).isCloseTo(2.2, org.assertj.core.data.Offset.offset(1e-6));
+        assertThat(needs.vents().toSquareFeet())
+                .isCloseTo(2.2, org.assertj.core.data.Offset.offset(1e-6));
     }
 
     @Test
     void everyLineOpensToItsSum() {
-        Needs needs = Needs.of(new Flock(
-                new TreeMap<>(Map.of(BirdClass.BANTAM, 6, BirdClass.DUCK, 3)), Practice.DEFAULT));
+        Needs needs =
+                Needs.of(
+                        new Flock(
+                                new TreeMap<>(Map.of(BirdClass.BANTAM, 6, BirdClass.DUCK, 3)),
+                                Practice.DEFAULT));
         assertThat(needs.line(Need.Kind.FLOOR).sum().words(Tape.METRIC))
                 .contains("8 bantams")
                 .contains("4 ducks")
                 .contains("25 %");
-        assertThat(needs.lines()).allSatisfy(line -> assertThat(line.sum().words(Tape.INCH))
-                .isNotBlank()
-                .doesNotContain("{"));
+        assertThat(needs.lines())
+                .allSatisfy(
+                        line ->
+                                assertThat(line.sum().words(Tape.INCH))
+                                        .isNotBlank()
+                                        .doesNotContain("{"));
     }
 
     @Test
@@ -47,7 +54,12 @@ class NeedsTest {
     @ParameterizedTest
     @CsvSource({"1,1", "2,2", "8,3", "12,4", "40,13"})
     void nestsAreNeverFewerThanTwoForTwoHens(int hens, int nests) {
-        Flock flock = Flock.of(BirdClass.STANDARD, hens).with(Practice.DEFAULT.withGrowth(0).withNests(Practice.Nests.ONE_PER_THREE));
+        Flock flock =
+                Flock.of(BirdClass.STANDARD, hens)
+                        .with(
+                                Practice.DEFAULT
+                                        .withGrowth(0)
+                                        .withNests(Practice.Nests.ONE_PER_THREE));
         assertThat(Needs.of(flock).nests()).isEqualTo(Math.max(nests, Math.ceilDiv(hens, 3)));
     }
 
@@ -71,7 +83,8 @@ class NeedsTest {
 
     @Test
     void anEmptyFlockNeedsNothingAndAVastOneIsRefused() {
-        assertThat(Needs.of(new Flock(new TreeMap<>(), Practice.DEFAULT)).floor()).isEqualTo(Area.ZERO);
+        assertThat(Needs.of(new Flock(new TreeMap<>(), Practice.DEFAULT)).floor())
+                .isEqualTo(Area.ZERO);
         assertThatThrownBy(() -> Flock.of(BirdClass.STANDARD, 5000)).hasMessageContaining("200");
         assertThatThrownBy(() -> Practice.DEFAULT.withGrowth(-1)).hasMessageContaining("growth");
     }

@@ -40,7 +40,14 @@ class TapeTest {
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
-            value = {"1.64 m | 1640", "163.8cm | 1638", "1638 | 1638", "1638 mm | 1638", "1,5 m | 1500", "0.5 | 0.5"})
+            value = {
+                "1.64 m | 1640",
+                "163.8cm | 1638",
+                "1638 | 1638",
+                "1638 mm | 1638",
+                "1,5 m | 1500",
+                "0.5 | 0.5"
+            })
     void readsMillimetresEveryWayTheyAreCalled(String text, double mm) {
         assertThat(METRIC.read(text)).isEqualTo(Length.ofMm(mm));
     }
@@ -52,7 +59,19 @@ class TapeTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", "  ", "long", "5' 4' 3", "1/0", "12 x 4", "-3", "1e99", "99999999999999999999", "5 4 1"})
+    @ValueSource(
+            strings = {
+                "",
+                "  ",
+                "long",
+                "5' 4' 3",
+                "1/0",
+                "12 x 4",
+                "-3",
+                "1e99",
+                "99999999999999999999",
+                "5 4 1"
+            })
     void saysWhatIsWrongWithWhatIsNoLength(String text) {
         assertThatThrownBy(() -> INCH.read(text))
                 .isInstanceOf(MeasureException.class)

@@ -35,14 +35,19 @@ class ProjectTest {
     @Test
     void undoIsTheProjectBefore() {
         History start = History.of(project);
-        History after = start.apply(new Edit("more hens", p -> p.withFlock(p.flock().with(BirdClass.STANDARD, 12))));
+        History after =
+                start.apply(
+                        new Edit(
+                                "more hens",
+                                p -> p.withFlock(p.flock().with(BirdClass.STANDARD, 12))));
         assertThat(after.undoName()).contains("more hens");
         assertThat(after.undo().now()).isEqualTo(project);
         assertThat(after.undo().redo().now()).isEqualTo(after.now());
         assertThat(after.undo().redoName()).contains("more hens");
         assertThat(start.apply(new Edit("nothing", p -> p))).isSameAs(start);
         assertThat(start.undo()).isSameAs(start);
-        assertThat(after.undo().apply(new Edit("x", p -> p.tick("a", true))).redo().now().done()).contains("a");
+        assertThat(after.undo().apply(new Edit("x", p -> p.tick("a", true))).redo().now().done())
+                .contains("a");
     }
 
     @ParameterizedTest
@@ -67,18 +72,30 @@ class ProjectTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", "width", "width nine", "depth 0", "hens 999", "qwerty", "free lunch", "budget lots"})
+    @ValueSource(
+            strings = {
+                "",
+                "width",
+                "width nine",
+                "depth 0",
+                "hens 999",
+                "qwerty",
+                "free lunch",
+                "budget lots"
+            })
     void nonsenseChangesNothingAndSaysWhy(String line) {
         assertThat(SayEdit.read(line, project))
-                .isInstanceOfSatisfying(SayEdit.Said.Unclear.class, u -> assertThat(u.message()).isNotBlank());
+                .isInstanceOfSatisfying(
+                        SayEdit.Said.Unclear.class, u -> assertThat(u.message()).isNotBlank());
     }
 
     @Test
     void aDesignAddsUp() throws Unbuildable {
         Design design = Design.derive(project, Progress.NONE, _ -> {}).design().orElseThrow();
-        Money lines = design.bill().lines().stream()
-                .map(line -> line.price().times(line.units()))
-                .reduce(Money.ZERO, Money::plus);
+        Money lines =
+                design.bill().lines().stream()
+                        .map(line -> line.price().times(line.units()))
+                        .reduce(Money.ZERO, Money::plus);
         assertThat(design.bill().total()).isEqualTo(lines);
         assertThat(design.bill().heapShare()).isBetween(0.0, 1.0);
         assertThat(design.minutesLeft(java.util.Set.of())).isEqualTo(design.minutes());
@@ -89,19 +106,22 @@ class ProjectTest {
     @Test
     void stepsFollowTheOrderInWhichThingsCanGoOn() throws Unbuildable {
         Design design = Design.derive(project, Progress.NONE, _ -> {}).design().orElseThrow();
-        assertThat(design.steps()).isSortedAccordingTo(java.util.Comparator.comparing(s -> s.stage()));
+        assertThat(design.steps())
+                .isSortedAccordingTo(java.util.Comparator.comparing(s -> s.stage()));
         long marks = design.steps().stream().mapToLong(s -> s.marks().size()).sum();
         assertThat(marks).isEqualTo(design.candidate().coop().parts().size());
-        assertThat(Steps.of(design.candidate().coop())).filteredOn(s -> s.role() == Role.ROOF_SHEET)
+        assertThat(Steps.of(design.candidate().coop()))
+                .filteredOn(s -> s.role() == Role.ROOF_SHEET)
                 .allSatisfy(s -> assertThat(s.twoPeople()).isTrue());
     }
 
     @Test
     void aHouseSettledOnStaysWhenTheHeapChanges() throws Unbuildable {
         Design first = Design.derive(project, Progress.NONE, _ -> {}).design().orElseThrow();
-        Project.Chosen chosen = new Project.Chosen(
-                first.candidate().dimensions(), first.candidate().choices());
-        Project settled = project.withChosen(Optional.of(chosen)).withHeap(project.heap().minus("S1"));
+        Project.Chosen chosen =
+                new Project.Chosen(first.candidate().dimensions(), first.candidate().choices());
+        Project settled =
+                project.withChosen(Optional.of(chosen)).withHeap(project.heap().minus("S1"));
         Design again = Design.derive(settled, Progress.NONE, _ -> {}).design().orElseThrow();
         assertThat(again.candidate().dimensions()).isEqualTo(first.candidate().dimensions());
         assertThat(again.candidate().cost()).isGreaterThanOrEqualTo(first.candidate().cost());
@@ -111,12 +131,19 @@ class ProjectTest {
     void picturesStayWithinTheirBoundsAndKnowWhatIsClicked() throws Unbuildable {
         Design design = Design.derive(project, Progress.NONE, _ -> {}).design().orElseThrow();
         for (Elevation.View view : Elevation.View.values()) {
-            within(Elevation.of(design.candidate().coop(), view, Tape.METRIC, java.util.Set.of("A1")));
+            within(
+                    Elevation.of(
+                            design.candidate().coop(), view, Tape.METRIC, java.util.Set.of("A1")));
         }
         within(Oblique.of(design.candidate().coop()));
         within(BirdsPicture.of(project.flock(), project.needs(), Tape.INCH));
         design.candidate().plan().tickets().forEach(t -> within(TicketPicture.of(t, Tape.METRIC)));
-        Picture front = Elevation.of(design.candidate().coop(), Elevation.View.FRONT, Tape.METRIC, java.util.Set.of());
+        Picture front =
+                Elevation.of(
+                        design.candidate().coop(),
+                        Elevation.View.FRONT,
+                        Tape.METRIC,
+                        java.util.Set.of());
         assertThat(design.candidate().coop().find(front.tagAt(900, -900))).isPresent();
         assertThat(front.tagAt(-99_999, 0)).isEmpty();
     }
@@ -125,10 +152,14 @@ class ProjectTest {
         assertThat(picture.shapes()).isNotEmpty();
         for (Picture.Shape shape : picture.shapes()) {
             if (shape instanceof Picture.Area area) {
-                area.outline().forEach(p -> {
-                    assertThat(p.x()).isBetween(picture.x0() - 1e-9, picture.x1() + 1e-9);
-                    assertThat(p.y()).isBetween(picture.y0() - 1e-9, picture.y1() + 1e-9);
-                });
+                area.outline()
+                        .forEach(
+                                p -> {
+                                    assertThat(p.x())
+                                            .isBetween(picture.x0() - 1e-9, picture.x1() + 1e-9);
+                                    assertThat(p.y())
+                                            .isBetween(picture.y0() - 1e-9, picture.y1() + 1e-9);
+                                });
             }
         }
     }

@@ -22,7 +22,8 @@ class SayLineTest {
         SayLine.Understood.Added said = added(inches.read("6 of 2x4 at 92 5/8 bow 1/2"));
         Stick stick = (Stick) said.material();
         assertThat(said.quantity()).isEqualTo(6);
-        assertThat(stick.section()).isEqualTo(new Section(Length.inches(3, 2), Length.inches(7, 2)));
+        assertThat(stick.section())
+                .isEqualTo(new Section(Length.inches(3, 2), Length.inches(7, 2)));
         assertThat(stick.length()).isEqualTo(Length.inches(741, 8));
         assertThat(stick.bow()).isEqualTo(Length.inches(1, 2));
         assertThat(said.assumed()).hasSize(1);
@@ -30,25 +31,31 @@ class SayLineTest {
 
     @Test
     void metricSectionsAreTakenAsMeasured() {
-        SayLine.Understood.Added said = added(metric.read("3 of 100 x 47 x 2350 rot 0 to 120, behind the barn"));
+        SayLine.Understood.Added said =
+                added(metric.read("3 of 100 x 47 x 2350 rot 0 to 120, behind the barn"));
         Stick stick = (Stick) said.material();
         assertThat(stick.section()).isEqualTo(Section.mm(47, 100));
-        assertThat(stick.flaws()).containsExactly(new Flaw(Flaw.Kind.ROT, Length.ZERO, Length.mm(120)));
+        assertThat(stick.flaws())
+                .containsExactly(new Flaw(Flaw.Kind.ROT, Length.ZERO, Length.mm(120)));
         assertThat(said.place()).isEqualTo("behind the barn");
     }
 
     @Test
     void nailsAtAPlaceKeepTheSawClearOnBothSides() {
         Stick stick = (Stick) added(inches.read("2x4 at 96 nails at 40")).material();
-        assertThat(stick.flaws()).singleElement().satisfies(flaw -> {
-            assertThat(flaw.from()).isLessThan(Length.inches(40));
-            assertThat(flaw.to()).isGreaterThan(Length.inches(40));
-        });
+        assertThat(stick.flaws())
+                .singleElement()
+                .satisfies(
+                        flaw -> {
+                            assertThat(flaw.from()).isLessThan(Length.inches(40));
+                            assertThat(flaw.to()).isGreaterThan(Length.inches(40));
+                        });
     }
 
     @Test
     void sheetsRoofingAndMeshAreTold() {
-        assertThat(added(inches.read("2 sheets 1/2 x 48 x 96")).material()).isInstanceOf(Sheet.class);
+        assertThat(added(inches.read("2 sheets 1/2 x 48 x 96")).material())
+                .isInstanceOf(Sheet.class);
         assertThat(((Sheet) added(metric.read("osb 9 x 1220 x 2440")).material()).kind())
                 .isEqualTo(Sheet.Kind.STRAND_BOARD);
         Roofing tin = (Roofing) added(inches.read("3 tin 26in x 8ft")).material();
@@ -66,10 +73,22 @@ class SayLineTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", "hello", "0 of 2x4 at 96", "2x4", "sheet 48", "3 of 2x4 at never", "tin wide", "x", "9999999 of 2x4 at 3"})
+    @ValueSource(
+            strings = {
+                "",
+                "hello",
+                "0 of 2x4 at 96",
+                "2x4",
+                "sheet 48",
+                "3 of 2x4 at never",
+                "tin wide",
+                "x",
+                "9999999 of 2x4 at 3"
+            })
     void whatIsUnclearGetsASentenceNotAFault(String line) {
-        assertThat(inches.read(line)).isInstanceOfSatisfying(SayLine.Understood.Unclear.class, unclear -> assertThat(
-                        unclear.message())
-                .isNotBlank());
+        assertThat(inches.read(line))
+                .isInstanceOfSatisfying(
+                        SayLine.Understood.Unclear.class,
+                        unclear -> assertThat(unclear.message()).isNotBlank());
     }
 }

@@ -12,7 +12,12 @@ import reliqua.core.measure.Money;
 
 class StickTest {
     private static Stick stick(long length, long bow, Flaw... flaws) {
-        return new Stick(Section.mm(38, 89), Length.mm(length), List.of(flaws), Length.mm(bow), Treatment.UNTREATED);
+        return new Stick(
+                Section.mm(38, 89),
+                Length.mm(length),
+                List.of(flaws),
+                Length.mm(bow),
+                Treatment.UNTREATED);
     }
 
     private static Flaw rot(long from, long to) {
@@ -21,9 +26,12 @@ class StickTest {
 
     @Test
     void clearSpansLieBetweenFlawsThatMayOverlapAndReachOverTheEnds() {
-        assertThat(stick(1000, 0, rot(400, 500), rot(450, 600), rot(-50, 100), rot(900, 1200)).clearSpans())
+        assertThat(
+                        stick(1000, 0, rot(400, 500), rot(450, 600), rot(-50, 100), rot(900, 1200))
+                                .clearSpans())
                 .containsExactly(
-                        new Span(Length.mm(100), Length.mm(400)), new Span(Length.mm(600), Length.mm(900)));
+                        new Span(Length.mm(100), Length.mm(400)),
+                        new Span(Length.mm(600), Length.mm(900)));
         assertThat(stick(1000, 0, rot(-10, 1010)).clearSpans()).isEmpty();
     }
 
@@ -39,10 +47,18 @@ class StickTest {
             Stick stick = stick(1000, 0, flaws.toArray(Flaw[]::new));
             for (int at = 0; at < 1000; at++) {
                 Length here = Length.ofMm(at + 0.5);
-                boolean clear = stick.clearSpans().stream()
-                        .anyMatch(s -> s.from().compareTo(here) < 0 && here.compareTo(s.to()) < 0);
-                boolean flawed = flaws.stream()
-                        .anyMatch(f -> f.from().compareTo(here) < 0 && here.compareTo(f.to()) < 0);
+                boolean clear =
+                        stick.clearSpans().stream()
+                                .anyMatch(
+                                        s ->
+                                                s.from().compareTo(here) < 0
+                                                        && here.compareTo(s.to()) < 0);
+                boolean flawed =
+                        flaws.stream()
+                                .anyMatch(
+                                        f ->
+                                                f.from().compareTo(here) < 0
+                                                        && here.compareTo(f.to()) < 0);
                 assertThat(clear).isNotEqualTo(flawed);
             }
         }
@@ -53,7 +69,8 @@ class StickTest {
         Stick bent = stick(2400, 8);
         assertThat(bent.bowOfPiece(Length.mm(1200))).isEqualTo(Length.mm(2));
         Length to = bent.straightTo(500);
-        assertThat(bent.bowOfPiece(to).toMm()).isCloseTo(to.toMm() / 500, org.assertj.core.data.Offset.offset(0.01));
+        assertThat(bent.bowOfPiece(to).toMm())
+                .isCloseTo(to.toMm() / 500, org.assertj.core.data.Offset.offset(0.01));
         assertThat(stick(2400, 0).straightTo(500)).isEqualTo(Length.mm(2400));
     }
 
@@ -62,7 +79,8 @@ class StickTest {
         assertThatThrownBy(() -> stick(0, 0)).hasMessageContaining("above zero");
         assertThatThrownBy(() -> stick(10, -1)).hasMessageContaining("bow");
         assertThatThrownBy(() -> rot(5, 5)).hasMessageContaining("no extent");
-        assertThatThrownBy(() -> new Lot("S1", 0, stick(10, 0), Lot.Provenance.UNKNOWN)).hasMessageContaining("S1");
+        assertThatThrownBy(() -> new Lot("S1", 0, stick(10, 0), Lot.Provenance.UNKNOWN))
+                .hasMessageContaining("S1");
         Lot lot = new Lot("S1", 1, stick(10, 0), Lot.Provenance.UNKNOWN);
         assertThatThrownBy(() -> new Heap(List.of(lot, lot))).hasMessageContaining("twice");
     }
@@ -77,12 +95,17 @@ class StickTest {
 
     @Test
     void worthIsTheCheapestThatWouldServe() {
-        PriceBook prices = new PriceBook(
-                "made up",
-                List.of(
-                        new Offer("a", "a", stick(2000, 0), Money.of(10)),
-                        new Offer("b", "b", Stick.sound(Section.mm(38, 140), Length.mm(2000)), Money.of(8))),
-                new java.util.TreeMap<>());
+        PriceBook prices =
+                new PriceBook(
+                        "made up",
+                        List.of(
+                                new Offer("a", "a", stick(2000, 0), Money.of(10)),
+                                new Offer(
+                                        "b",
+                                        "b",
+                                        Stick.sound(Section.mm(38, 140), Length.mm(2000)),
+                                        Money.of(8))),
+                        new java.util.TreeMap<>());
         assertThat(prices.worth(stick(1000, 0))).isEqualTo(Money.of(4));
     }
 }

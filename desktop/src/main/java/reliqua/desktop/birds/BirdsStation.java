@@ -1,7 +1,10 @@
 package reliqua.desktop.birds;
 
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleGroup;
@@ -31,6 +34,7 @@ public final class BirdsStation implements Station {
     private final PictureView picture = new PictureView();
     private final FlowPane steppers = new FlowPane(10, 8);
     private final VBox schools = new VBox(10);
+    private final Map<BirdClass, Label> figures = new EnumMap<>(BirdClass.class);
     private final VBox slip = new VBox(10);
     private final VBox bench = new VBox(12);
     private final Label summary = Parts.text("", "soft");
@@ -46,6 +50,9 @@ public final class BirdsStation implements Station {
         lower.getStyleClass().add("bare");
         lower.setMinHeight(196);
         lower.setPrefHeight(250);
+        for (BirdClass kind : BirdClass.values()) {
+            steppers.getChildren().add(stepper(kind));
+        }
         bench.getChildren().addAll(head, picture, steppers, lower);
     }
 
@@ -85,39 +92,47 @@ public final class BirdsStation implements Station {
         Tape tape = workspace.tape();
         summary.setText(flock.total() == 0 ? Texts.get("birds.empty") : line());
         picture.picture().set(BirdsPicture.of(flock, needs, tape));
-        steppers.getChildren()
-                .setAll(java.util.Arrays.stream(BirdClass.values()).map(this::stepper).toList());
-        schools.getChildren().setAll(space(), nests(), vents(), growth(), underside());
+        figures.forEach((kind, figure) -> figure.setText(String.valueOf(flock.count(kind))));
+        showSchools();
         showNeeds(needs, tape);
     }
 
     private Node stepper(BirdClass kind) {
-        int count = workspace.project().flock().count(kind);
         String name = Needs.name(kind, 2).words(workspace.tape());
-        Label figure = Parts.text(String.valueOf(count), "stepper-figure");
+        Label figure = Parts.text("0", "stepper-figure");
         figure.setId("count-" + kind.name());
-        var fewer =
-                Parts.button("fewer-" + kind.name(), "\u2212", () -> set(kind, count - 1), "step");
+        Button fewer = Parts.button("fewer-" + kind.name(), "\u2212", () -> step(kind, -1), "step");
         fewer.setAccessibleText(Texts.get("birds.fewer", name));
-        fewer.setDisable(count == 0);
-        var more = Parts.button("more-" + kind.name(), "+", () -> set(kind, count + 1), "step");
+        Button more = Parts.button("more-" + kind.name(), "+", () -> step(kind, 1), "step");
         more.setAccessibleText(Texts.get("birds.more", name));
         Label words = Parts.text(name, "note-ink");
         words.setWrapText(false);
-        HBox row = Parts.row(4, fewer, figure, more);
-        VBox stepper = new VBox(2, words, row);
+        VBox stepper = new VBox(2, words, Parts.row(4, fewer, figure, more));
         stepper.setAlignment(javafx.geometry.Pos.CENTER);
         stepper.getStyleClass().add("stepper");
+        figures.put(kind, figure);
         return stepper;
     }
 
-    private void set(BirdClass kind, int count) {
+    private void step(BirdClass kind, int by) {
+        int count = Math.max(0, workspace.project().flock().count(kind) + by);
         String words = count + " " + Needs.name(kind, count).words(workspace.tape());
         workspace.edit(
                 Words.say("edit.birds", words), p -> p.withFlock(p.flock().with(kind, count)));
-        // The button that was pressed has been made anew; the keyboard stays on it.
-        String id = "#" + (count < 0 ? "fewer-" : "more-") + kind.name();
-        java.util.Optional.ofNullable(bench.lookup(id)).ifPresent(Node::requestFocus);
+    }
+
+    /** The choices are made anew with their figures; the keyboard stays on the one it was on. */
+    private void showSchools() {
+        Node owner = bench.getScene() == null ? null : bench.getScene().getFocusOwner();
+        String focused = owner == null || owner.getId() == null ? "" : owner.getId();
+        schools.getChildren().setAll(space(), nests(), vents(), growth(), underside());
+        if (focused.startsWith("school-")) {
+            schools.applyCss();
+            schools.lookupAll(".school").stream()
+                    .filter(n -> focused.equals(n.getId()))
+                    .findFirst()
+                    .ifPresent(Node::requestFocus);
+        }
     }
 
     private void practice(String name, Practice practice) {
@@ -141,7 +156,7 @@ public final class BirdsStation implements Station {
         String title = Texts.get("school." + key);
         var button =
                 Parts.choice(
-                        "school-" + key,
+                        "school-" + key.replace('.', '-'),
                         "",
                         group,
                         chosen,
@@ -229,7 +244,7 @@ public final class BirdsStation implements Station {
                         .map(
                                 g ->
                                         Parts.choice(
-                                                "school-growth." + g,
+                                                "school-growth-" + g,
                                                 Texts.get(
                                                         "school.growth.percent",
                                                         g,

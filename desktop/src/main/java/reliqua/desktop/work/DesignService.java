@@ -105,7 +105,13 @@ public final class DesignService {
             try {
                 NativeSolver.isLoaded();
                 Design.Derived derived = Design.derive(project, this, this::better);
-                show(new State(derived.design(), derived.search(), ""), true);
+                String why =
+                        derived.design().isPresent()
+                                ? ""
+                                : derived.obstacle()
+                                        .map(o -> o.words(project.keeper().tape()))
+                                        .orElse("");
+                show(new State(derived.design(), derived.search(), why), true);
                 LOG.info("Design derived in {} ms", (System.nanoTime() - begun) / 1_000_000);
             } catch (Unbuildable e) {
                 String why = e.reason().words(project.keeper().tape());

@@ -301,11 +301,18 @@ final class RaisedLayout {
         return needs.nestSide().times(nests).plus(skin().times(nests - 1L));
     }
 
-    /** How many nests fit into one side wall. */
+    /**
+     * How many nests fit into one side wall; where it needs a seam, the seam must come right after
+     * them.
+     */
     int nestsPerSide() {
-        Length room = d.depth().minus(wall().width().times(2)).minus(wall().thickness().times(2));
+        Length ends = wall().width().plus(wall().thickness());
+        Length room = d.depth().minus(ends.times(2));
+        boolean oneSheet = d.depth().plus(skin().times(2)).atMost(c.widestPanel());
+        Length toSeam = c.widestPanel().minus(ends).minus(skin()).minus(wall().thickness().half());
+        Length most = oneSheet ? room : room.min(toSeam);
         int nests = 0;
-        while (nests < needs.nests() && nestRow(nests + 1).atMost(room)) {
+        while (nests < needs.nests() && nestRow(nests + 1).atMost(most)) {
             nests++;
         }
         return nests;

@@ -1,0 +1,129 @@
+package reliqua.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import reliqua.files.DemoProjects;
+import reliqua.files.HeapCsv;
+import reliqua.standins.Merchants;
+
+/** The whole job by commands, without a display. */
+class MainTest {
+    @TempDir Path folder;
+
+    private final StringWriter out = new StringWriter();
+    private final StringWriter err = new StringWriter();
+    private Path project;
+
+    @BeforeEach
+    void start() throws IOException {
+        project = folder.resolve("p.reliqua");
+        Path heap = folder.resolve("heap.csv");
+        Files.writeString(heap, HeapCsv.write(DemoProjects.ternLane(Merchants::priceBook).heap()));
+        assertThat(
+                        run(
+                                "new",
+                                "--birds",
+                                "5xstandard",
+                                "--heap",
+                                heap.toString(),
+                                "--out",
+                                project.toString()))
+                .isZero();
+    }
+
+    private int run(String... args) {
+        out.getBuffer().setLength(0);
+        err.getBuffer().setLength(0);
+        return Main.run(args, new PrintWriter(out, true), new PrintWriter(err, true));
+    }
+
+    @Test
+    void needsArePrintedAsTextAndJson() {
+        assertThat(run("needs", project.toString())).isZero();
+        assertThat(out.toString()).contains("house floor").contains("7 standard hens");
+        assertThat(run("needs", project.toString(), "--json")).isZero();
+        assertThat(out.toString()).contains("\"reliqua-needs\"");
+    }
+
+    @Test
+    void fitCheckReportAndExportGoThrough() throws IOException {
+        Path fitted = folder.resolve("fitted");
+        assertThat(run("fit", project.toString(), "--out", fitted.toString())).isZero();
+        assertThat(out.toString()).contains("best").contains("unfitted");
+        assertThat(fitted.resolve("front.svg")).exists();
+        assertThat(run("check", project.toString())).isZero();
+        assertThat(out.toString()).contains("GOOD").doesNotContain("FAULT");
+        Path pdf = folder.resolve("p.pdf");
+        assertThat(run("report", project.toString(), "--pdf", pdf.toString())).isZero();
+        assertThat(Files.size(pdf)).isGreaterThan(10_000);
+        for (String what : new String[] {"heap", "pieces", "buy", "cuts"}) {
+            Path table = folder.resolve(what + ".csv");
+            assertThat(run("export", project.toString(), "--what", what, "--out", table.toString()))
+                    .isZero();
+            assertThat(Files.readAllLines(table)).hasSizeGreaterThan(3);
+        }
+    }
+
+    @Test
+    void aSecondHeapIsAdded() throws IOException {
+        Path more = folder.resolve("more.csv");
+        Files.writeString(more, "kind,thickness,width,length\nstick,1 1/2,3 1/2,96\n");
+        assertThat(run("import", more.toString(), "--into", project.toString())).isZero();
+        assertThat(run("export", project.toString(), "--what", "heap", "--out", more.toString()))
+                .isZero();
+        assertThat(Files.readString(more)).contains("L1,stick,1,1 1/2 in,3 1/2 in,96 in");
+    }
+
+    @Test
+    void jobsArePlannedOneByOneAndByTheFolder() throws IOException {
+        Path job = folder.resolve("job.json");
+        Files.writeString(
+                job,
+                "{\"format\":\"reliqua-cut-job\",\"version\":1,\"kerf\":3,\"shop\":[{\"id\":\"B\",\"kind\":\"stick\","
+                        + "\"thickness\":38,\"width\":89,\"length\":2400,\"price\":4.2}],\"pieces\":[{\"id\":\"a\","
+                        + "\"thickness\":38,\"width\":89,\"length\":1100,\"quantity\":3}]}");
+        Path plan = folder.resolve("plan.json");
+        assertThat(run("plan", job.toString(), "--out", plan.toString())).isZero();
+        assertThat(Files.readString(plan)).contains("8.4");
+        Path plans = folder.resolve("plans");
+        assertThat(run("plan", "--batch", folder.toString(), "--out", plans.toString())).isZero();
+        assertThat(Files.readString(plans.resolve("job.json"))).contains("seconds");
+    }
+
+    @Test
+    void linesAreUnderstood() throws IOException {
+        Path lines = folder.resolve("lines.txt");
+        Files.writeString(lines, "6 of 2x4 at 92 5/8 bow 1/2\nhello\n");
+        assertThat(run("say", "--file", lines.toString())).isZero();
+        assertThat(out.toString().lines()).hasSize(2);
+        assertThat(out.toString()).contains("\"understood\":true").contains("\"understood\":false");
+    }
+
+    @Test
+    void badInputIsOneClearLineAndExitOne() throws IOException {
+        assertThat(run("needs", folder.resolve("none.reliqua").toString())).isEqualTo(1);
+        assertThat(err.toString()).contains("none.reliqua").contains("no such file");
+        Path bad = folder.resolve("bad.json");
+        Files.writeString(bad, "{}");
+        assertThat(run("plan", bad.toString(), "--out", folder.resolve("x").toString()))
+                .isEqualTo(1);
+        assertThat(err.toString()).contains("bad.json").contains("format");
+        assertThat(run("new", "--birds", "12xdragon", "--out", project.toString())).isEqualTo(1);
+        assertThat(err.toString()).contains("dragon");
+    }
+
+    @Test
+    void wrongUsageIsExitTwo() {
+        assertThat(run("plan", "--out", "x")).isEqualTo(2);
+        assertThat(run("dance")).isEqualTo(2);
+        assertThat(run("fit")).isEqualTo(2);
+    }
+}

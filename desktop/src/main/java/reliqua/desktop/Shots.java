@@ -1,0 +1,110 @@
+package reliqua.desktop;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.List;
+import javafx.animation.PauseTransition;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.embed.swing.SwingFXUtils;
+import javafx.scene.control.ToggleButton;
+import javafx.stage.Stage;
+import javafx.util.Duration;
+import reliqua.core.project.Project;
+import reliqua.desktop.work.DataFolder;
+import reliqua.desktop.work.Workspace;
+import reliqua.files.DemoProjects;
+import reliqua.standins.Merchants;
+
+/**
+ * Opens the real window on the demo projects and writes a picture of every station into the folder
+ * given.
+ */
+public final class Shots extends Application {
+    private record Shot(String file, String board, String click, String look) {}
+
+    private static final Duration SETTLE = Duration.millis(1500);
+    private final Deque<Shot> shots =
+            new ArrayDeque<>(
+                    List.of(
+                            new Shot("birds", "birds", "", "whitewash"),
+                            new Shot("heap", "heap", "", "whitewash"),
+                            new Shot("fit", "fit", "view-SPACE", "whitewash"),
+                            new Shot("fit-front", "fit", "view-FRONT", "whitewash"),
+                            new Shot("saw", "saw", "", "whitewash"),
+                            new Shot("fetch", "fetch", "", "whitewash"),
+                            new Shot("raise", "raise", "", "whitewash"),
+                            new Shot("fit-lantern", "fit", "view-SPACE", "lantern"),
+                            new Shot("heap-noon", "heap", "", "noon")));
+
+    /** Entry point; the argument is the folder. */
+    public static void main(String[] args) {
+        launch(Shots.class, args);
+    }
+
+    @Override
+    public void start(Stage stage) throws IOException {
+        Path folder = Path.of(getParameters().getRaw().getFirst());
+        Files.createDirectories(folder);
+        DataFolder data = new DataFolder(Files.createTempDirectory("reliqua-shots"));
+        Project demo = DemoProjects.ternLane(Merchants::priceBook);
+        Workspace workspace = new Workspace(demo, data.place(demo.name()), data);
+        ReliquaApp.show(stage, workspace);
+        workspace
+                .designs()
+                .progress()
+                .addListener(
+                        (_, _, share) -> {
+                            if (share.doubleValue() >= 1) {
+                                later(() -> next(stage, folder));
+                            }
+                        });
+    }
+
+    private static void later(Runnable action) {
+        PauseTransition pause = new PauseTransition(SETTLE);
+        pause.setOnFinished(_ -> action.run());
+        pause.play();
+    }
+
+    private void next(Stage stage, Path folder) {
+        Shot shot = shots.poll();
+        if (shot == null) {
+            Platform.exit();
+            return;
+        }
+        var root = stage.getScene().getRoot();
+        root.getStyleClass().removeAll("whitewash", "lantern", "noon");
+        root.getStyleClass().add(shot.look());
+        fire(stage, "go-" + shot.board());
+        later(
+                () -> {
+                    if (!shot.click().isEmpty()) {
+                        fire(stage, shot.click());
+                    }
+                    later(
+                            () -> {
+                                save(stage, folder.resolve(shot.file() + ".png"));
+                                next(stage, folder);
+                            });
+                });
+    }
+
+    private static void fire(Stage stage, String id) {
+        if (stage.getScene().lookup("#" + id) instanceof ToggleButton button) {
+            button.fire();
+        }
+    }
+
+    private static void save(Stage stage, Path file) {
+        var image = SwingFXUtils.fromFXImage(stage.getScene().snapshot(null), null);
+        try {
+            javax.imageio.ImageIO.write(image, "png", file.toFile());
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,270 @@
+package reliqua.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.function.BooleanSupplier;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+import reliqua.core.coop.family.RaisedDimensions;
+import reliqua.core.flock.BirdClass;
+import reliqua.core.measure.Length;
+import reliqua.core.project.Project;
+import reliqua.desktop.work.DataFolder;
+import reliqua.desktop.work.Workspace;
+import reliqua.files.DemoProjects;
+import reliqua.files.InputException;
+import reliqua.files.ProjectFile;
+import reliqua.standins.Merchants;
+
+/**
+ * The real window, driven through the whole job: say, step, fit, settle, tick, undo, save, kill,
+ * reopen.
+ */
+@ExtendWith(ApplicationExtension.class)
+class WholeJobTest {
+    private static final int PATIENCE = 60;
+
+    @TempDir static Path home;
+
+    private Workspace workspace;
+    private Path file;
+
+    @Start
+    void start(Stage stage) throws IOException {
+        DataFolder folder = new DataFolder(Files.createTempDirectory(home, "data"));
+        file = folder.place("Tern Lane");
+        workspace = new Workspace(DemoProjects.ternLane(Merchants::priceBook), file, folder);
+        ReliquaApp.show(stage, workspace);
+    }
+
+    @AfterEach
+    void close(FxRobot robot) {
+        robot.interact(workspace::close);
+    }
+
+    private void until(BooleanSupplier condition) throws TimeoutException {
+        WaitForAsyncUtils.waitFor(PATIENCE, TimeUnit.SECONDS, condition::getAsBoolean);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private void fitted() throws TimeoutException {
+        until(
+                () ->
+                        workspace.designs().progress().get() >= 1
+                                && workspace.designs().state().get().design().isPresent());
+    }
+
+    private Project project() {
+        return workspace.project();
+    }
+
+    private void say(FxRobot robot, String line) {
+        robot.press(KeyCode.CONTROL, KeyCode.K).release(KeyCode.K, KeyCode.CONTROL);
+        robot.write(line, 5);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private void go(FxRobot robot, KeyCode digit) {
+        robot.press(KeyCode.CONTROL, digit).release(digit, KeyCode.CONTROL);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @Test
+    void theWholeJobByKeyboard(FxRobot robot) throws TimeoutException, IOException, InputException {
+        fitted();
+        String before = robot.lookup("#tally-buy .tag-figure").queryAs(Label.class).getText();
+        int lots = project().heap().lots().size();
+
+        say(robot, "6 of 2x4 at 92 5/8 bow 1/2");
+        assertThat(robot.lookup(".say-echo").queryAs(Label.class).getText()).startsWith("6 sticks");
+        robot.type(KeyCode.ENTER);
+        assertThat(project().heap().lots()).hasSize(lots + 1);
+
+        say(robot, "hens 14");
+        robot.type(KeyCode.ENTER);
+        assertThat(project().flock().count(BirdClass.STANDARD)).isEqualTo(14);
+        fitted();
+        assertThat(robot.lookup("#tally-buy .tag-figure").queryAs(Label.class).getText())
+                .isNotEqualTo(before);
+
+        go(robot, KeyCode.DIGIT3);
+        robot.interact(() -> robot.lookup("#settle").queryButton().requestFocus());
+        robot.type(KeyCode.SPACE);
+        until(() -> project().chosen().isPresent());
+        fitted();
+
+        go(robot, KeyCode.DIGIT6);
+        robot.interact(() -> robot.lookup("#step-LEG").queryAs(CheckBox.class).requestFocus());
+        robot.type(KeyCode.SPACE);
+        assertThat(project().done()).contains("step LEG");
+
+        go(robot, KeyCode.DIGIT4);
+        robot.interact(() -> robot.lookup("#tickets").queryListView().requestFocus());
+        robot.type(KeyCode.SPACE);
+        assertThat(project().done()).hasSize(2);
+
+        robot.press(KeyCode.CONTROL, KeyCode.Z).release(KeyCode.Z, KeyCode.CONTROL);
+        assertThat(project().done()).containsExactly("step LEG");
+        robot.press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z)
+                .release(KeyCode.Z, KeyCode.SHIFT, KeyCode.CONTROL);
+        assertThat(project().done()).hasSize(2);
+
+        until(() -> workspace.saved().get());
+        // Nothing is closed here: this is what is left when the program is killed.
+        assertThat(ProjectFile.load(file)).isEqualTo(project());
+
+        Project after = project();
+        robot.interact(
+                () ->
+                        workspace.open(
+                                DemoProjects.kerrinRigg(Merchants::priceBook),
+                                file.resolveSibling("k.reliqua")));
+        fitted();
+        robot.interact(() -> workspace.open(file));
+        assertThat(project()).isEqualTo(after);
+        assertThat(workspace.folder().recent()).contains(file.toAbsolutePath());
+    }
+
+    @Test
+    void birdsAreSteppedWithTheMouseAndUndoneByName(FxRobot robot) throws TimeoutException {
+        fitted();
+        go(robot, KeyCode.DIGIT1);
+        robot.clickOn("#more-STANDARD");
+        robot.clickOn("#more-DUCK");
+        assertThat(project().flock().total()).isEqualTo(11);
+        assertThat(robot.lookup("#count-DUCK").queryAs(Label.class).getText()).isEqualTo("1");
+        assertThat(workspace.history().get().undoName())
+                .hasValueSatisfying(n -> assertThat(n).contains("duck"));
+        robot.interact(() -> robot.lookup("#school-vents-BY_BIRD").query().requestFocus());
+        robot.type(KeyCode.SPACE);
+        assertThat(project().needs().vents().toSquareFeet()).isGreaterThan(10);
+        fitted();
+    }
+
+    @Test
+    void aDigitInTheHeapBeginsALineAndFieldsTakeTapeReadings(FxRobot robot)
+            throws TimeoutException {
+        fitted();
+        go(robot, KeyCode.DIGIT2);
+        robot.interact(() -> robot.lookup("#rack").queryListView().requestFocus());
+        robot.write("3 of 1x4 at 5ft 2in");
+        assertThat(robot.lookup("#say").queryAs(TextField.class).getText()).startsWith("3 of");
+        robot.type(KeyCode.ENTER);
+        String id = project().heap().lots().getLast().id();
+        ListView<?> rack = robot.lookup("#rack").queryListView();
+        assertThat(rack.getSelectionModel().getSelectedItem())
+                .hasToString(rack.getSelectionModel().getSelectedItem().toString());
+        assertThat(rack.getSelectionModel().getSelectedItem().toString()).contains(id);
+
+        type(robot, "#lot-length", "64-1/2\"");
+        assertThat(project().heap().lots().getLast().material().toString()).contains("1638.3");
+        type(robot, "#lot-length", "nonsense");
+        assertThat(robot.lookup(".danger").queryAllAs(Label.class))
+                .anySatisfy(label -> assertThat(label.getText()).contains("nonsense"));
+        robot.clickOn("#remove-lot");
+        assertThat(project().heap().find(id)).isEmpty();
+
+        type(robot, "#find", "roof");
+        assertThat(rack.getItems().size()).isBetween(1, 12);
+    }
+
+    private void type(FxRobot robot, String field, String text) {
+        robot.interact(
+                () -> {
+                    TextField node = robot.lookup(field).queryAs(TextField.class);
+                    node.requestFocus();
+                    node.selectAll();
+                });
+        robot.write(text, 5);
+        robot.type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @Test
+    void aDimensionTypedIsHeldAndTheHouseFollows(FxRobot robot) throws TimeoutException {
+        fitted();
+        type(robot, "#dimension-DEPTH", "58");
+        assertThat(project().held()).containsEntry(RaisedDimensions.Name.DEPTH, Length.inches(58));
+        fitted();
+        assertThat(
+                        workspace
+                                .designs()
+                                .state()
+                                .get()
+                                .design()
+                                .orElseThrow()
+                                .candidate()
+                                .dimensions()
+                                .depth())
+                .isEqualTo(Length.inches(58));
+        type(robot, "#dimension-DEPTH", "deep");
+        assertThat(project().held()).containsEntry(RaisedDimensions.Name.DEPTH, Length.inches(58));
+        robot.interact(() -> robot.lookup("#hold-DEPTH").queryAs(ToggleButton.class).fire());
+        assertThat(project().held()).isEmpty();
+        for (String view : new String[] {"FRONT", "SIDE", "PLAN", "SPACE"}) {
+            robot.clickOn("#view-" + view);
+        }
+    }
+
+    @Test
+    void everyStationShowsSomethingAndHasANameForReaders(FxRobot robot) throws TimeoutException {
+        fitted();
+        for (KeyCode digit :
+                new KeyCode[] {
+                    KeyCode.DIGIT1,
+                    KeyCode.DIGIT2,
+                    KeyCode.DIGIT3,
+                    KeyCode.DIGIT4,
+                    KeyCode.DIGIT5,
+                    KeyCode.DIGIT6
+                }) {
+            go(robot, digit);
+            assertThat(robot.lookup("#bench").query().getBoundsInLocal().getWidth())
+                    .isGreaterThan(400);
+            assertThat(robot.lookup(".button").<Node>queryAll())
+                    .allSatisfy(node -> assertThat(named(node)).isTrue());
+        }
+    }
+
+    private static boolean named(Node node) {
+        boolean accessible =
+                node.getAccessibleText() != null && !node.getAccessibleText().isBlank();
+        boolean written =
+                node instanceof javafx.scene.control.Labeled l
+                        && l.getText() != null
+                        && !l.getText().isBlank();
+        return accessible || written || !node.isVisible();
+    }
+
+    @Test
+    void aDamagedFileIsToldAndThePresentProjectStays(FxRobot robot)
+            throws IOException, TimeoutException {
+        fitted();
+        Path bad = file.resolveSibling("bad.reliqua");
+        Files.createDirectories(bad.getParent());
+        Files.writeString(bad, "nonsense");
+        Project before = project();
+        robot.interact(() -> workspace.open(bad));
+        assertThat(project()).isEqualTo(before);
+        assertThat(robot.lookup("#notice").queryAs(Label.class).getText()).contains("bad.reliqua");
+    }
+}

@@ -1,0 +1,80 @@
+package reliqua.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import reliqua.core.cutting.CutJob;
+import reliqua.core.cutting.CutPlan;
+import reliqua.core.cutting.CutPlanner;
+import reliqua.core.cutting.Progress;
+import reliqua.core.measure.Length;
+
+class CutJobJsonTest {
+    private static final String BENCH =
+            """
+            {"format": "reliqua-cut-job", "version": 1, "kerf": 3.0,
+             "sticks": [{"id": "S2", "thickness": 38, "width": 89, "length": 1830.125, "quantity": 2,
+                         "flaws": [{"from": 600, "to": 660}], "bow": 2}],
+             "sheets": [{"id": "P1", "thickness": 9, "width": 600, "length": 1300,
+                         "flaws": [{"x": 0, "y": 0, "width": 150, "length": 200}]}],
+             "shop": [{"id": "B1", "kind": "stick", "thickness": 38, "width": 89, "length": 2400, "price": 4.205}],
+             "pieces": [{"id": "leg", "thickness": 38, "width": 89, "length": 430, "quantity": 4, "maxBow": 3}],
+             "panels": [{"id": "arm", "thickness": 9, "width": 90, "length": 300, "turn": true}],
+             "ignored": null}
+            """;
+
+    @Test
+    void aJobComesBackAsItWas() throws InputException {
+        CutJob job = CutJobJson.read(BENCH, "bench");
+        assertThat(job.sticks().getFirst().length()).isEqualTo(new Length(1_830_125_000));
+        assertThat(CutJobJson.read(CutJobJson.write(job), "again")).isEqualTo(job);
+    }
+
+    @Test
+    void aPlanIsWrittenInTheFormat() throws InputException {
+        CutPlan plan =
+                new CutPlanner(CutPlanner.Settings.FULL)
+                        .plan(CutJobJson.read(BENCH, "bench"), Progress.NONE);
+        assertThat(CutPlanJson.write(plan, OptionalDouble.of(0.25)).replaceAll("\\s", ""))
+                .contains("\"format\":\"reliqua-cut-plan\"")
+                .contains("\"status\":\"optimal\"")
+                .contains("\"lowerBound\":0.0")
+                .contains("\"seconds\":0.25")
+                .contains("\"id\":\"leg\",\"at\":0.0");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "\"version\": 1 | \"version\": 2 | version must be 1",
+                "\"kerf\": 3.0 | \"kerf\": \"3\" | kerf must be a number",
+                "\"length\": 430 | \"length\": -430 | leg",
+                "\"kind\": \"stick\" | \"kind\": \"log\" | shop[0] (B1): kind",
+                "\"quantity\": 4 | \"quantity\": 0 | pieces[0] (leg)",
+                "\"from\": 600 | \"from\": 700 | flaws[0]",
+                "\"id\": \"P1\" | \"id\": \"S2\" | occurs twice",
+                "\"turn\": true | \"turn\": 1 | turn must be true or false",
+                "\"pieces\": [ | \"pieces\": [ 7, | pieces[0]: must be an object",
+                "\"price\": 4.205 | \"price\": 1e30 | too large",
+            })
+    void aFaultSaysWhereAndWhat(String good, String bad, String words) {
+        assertThat(BENCH).contains(good);
+        assertThatThrownBy(() -> CutJobJson.read(BENCH.replace(good, bad), "bench.json"))
+                .isInstanceOf(InputException.class)
+                .hasMessageContaining("bench.json")
+                .hasMessageContaining(words);
+    }
+
+    @Test
+    void whatIsNoJsonIsSaidWithItsLine() {
+        assertThatThrownBy(() -> CutJobJson.read("{\n\"a\": }", "x.json"))
+                .hasMessageContaining("x.json")
+                .hasMessageContaining("line 2");
+        assertThatThrownBy(() -> CutJobJson.read("[]", "x.json")).hasMessageContaining("object");
+    }
+}

@@ -1,0 +1,148 @@
+package reliqua.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Money;
+import reliqua.core.measure.UnitSystem;
+import reliqua.core.stock.Flaw;
+import reliqua.core.stock.FlawArea;
+import reliqua.core.stock.Heap;
+import reliqua.core.stock.Lot;
+import reliqua.core.stock.Material;
+import reliqua.core.stock.Mesh;
+import reliqua.core.stock.Roofing;
+import reliqua.core.stock.Section;
+import reliqua.core.stock.Sheet;
+import reliqua.core.stock.Stick;
+import reliqua.core.stock.Treatment;
+
+class HeapCsvTest {
+    private static final String HEADER =
+            "id,kind,quantity,thickness,width,length,bow,treatment,cover,flaws\n";
+
+    @Test
+    void nothingIsLostFromWritingToReading() throws InputException {
+        Random random = new Random(51);
+        for (int n = 0; n < 60; n++) {
+            Heap heap = heap(random);
+            for (UnitSystem unit : UnitSystem.values()) {
+                assertThat(HeapCsv.read(HeapCsv.write(heap), "heap", unit)).isEqualTo(heap);
+            }
+        }
+    }
+
+    private static Heap heap(Random random) {
+        List<Lot> lots = new ArrayList<>();
+        for (int i = random.nextInt(9); i > 0; i--) {
+            Lot.Provenance p =
+                    new Lot.Provenance(
+                            "=cmd()",
+                            "a \"quoted\", comma",
+                            random.nextBoolean() ? "'tick" : "two\nlines",
+                            Money.cents(random.nextInt(9000)));
+            lots.add(new Lot("L" + i, 1 + random.nextInt(9), material(random), p));
+        }
+        return new Heap(lots);
+    }
+
+    private static Length some(Random random) {
+        return switch (random.nextInt(3)) {
+            case 0 -> Length.mm(1 + random.nextInt(3000));
+            case 1 -> Length.inches(1 + random.nextInt(6000), 64);
+            default -> new Length(1 + random.nextInt(2_000_000_000));
+        };
+    }
+
+    private static Material material(Random random) {
+        Flaw flaw = new Flaw(Flaw.Kind.ROT, some(random), Length.mm(9000).plus(some(random)));
+        return switch (random.nextInt(4)) {
+            case 0 ->
+                    new Stick(
+                            Section.of(some(random), some(random)),
+                            some(random),
+                            List.of(flaw),
+                            some(random),
+                            Treatment.values()[random.nextInt(3)]);
+            case 1 ->
+                    new Sheet(
+                            Sheet.Kind.values()[random.nextInt(3)],
+                            some(random),
+                            some(random),
+                            some(random),
+                            List.of(
+                                    new FlawArea(
+                                            Flaw.Kind.HOLE,
+                                            some(random),
+                                            some(random),
+                                            some(random),
+                                            some(random))));
+            case 2 -> {
+                Length cover = some(random);
+                yield new Roofing(some(random), cover.plus(some(random)), cover, List.of(flaw));
+            }
+            default ->
+                    new Mesh(
+                            Mesh.Kind.values()[random.nextInt(2)],
+                            some(random),
+                            some(random),
+                            some(random));
+        };
+    }
+
+    @Test
+    void formulasAreNoFormulasInASpreadsheet() {
+        Lot lot =
+                new Lot(
+                        "S1",
+                        1,
+                        Stick.sound(Section.mm(2, 3), Length.mm(4)),
+                        new Lot.Provenance("=1+1", "@x", "+y", Money.ZERO));
+        assertThat(HeapCsv.write(new Heap(List.of(lot))))
+                .contains("'=1+1")
+                .contains("'@x")
+                .contains("'+y");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "S1,stick,2,38,89,long,,,, | line 2: column length",
+                "S1,stick,two,38,89,2400,,,, | column quantity",
+                "S1,log,1,38,89,2400,,,, | column kind",
+                "S1,stick,1,38,89,2400,,tarred,, | column treatment",
+                "S1,stick,1,38,89,2400,,,,rot somewhere | column flaws",
+                "S1,stick,0,38,89,2400,,,, | quantity 0",
+                "S1,stick,1,38,0,2400,,,, | above zero",
+            })
+    void aFaultSaysLineColumnAndRemedy(String line, String words) {
+        assertThatThrownBy(
+                        () ->
+                                HeapCsv.read(
+                                        HEADER + line + "\n", "heap.csv", UnitSystem.MILLIMETRES))
+                .isInstanceOf(InputException.class)
+                .hasMessageContaining("heap.csv")
+                .hasMessageContaining(words);
+    }
+
+    @Test
+    void everyFaultyLineIsNamedAtOnce() {
+        String text =
+                HEADER + "S1,log,1,,,,,,,\nS2,stick,1,38,89,2400,,,,\nS3,stick,x,38,89,2400,,,,\n";
+        assertThatThrownBy(() -> HeapCsv.read(text, "h", UnitSystem.MILLIMETRES))
+                .isInstanceOfSatisfying(
+                        InputException.class, e -> assertThat(e.faults()).hasSize(2));
+        assertThatThrownBy(() -> HeapCsv.read("a,b\n1,2\n", "h", UnitSystem.MILLIMETRES))
+                .hasMessageContaining("name the columns");
+        assertThatThrownBy(() -> HeapCsv.read("", "h", UnitSystem.MILLIMETRES))
+                .isInstanceOf(InputException.class);
+    }
+}

@@ -1,0 +1,124 @@
+package reliqua.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import reliqua.core.coop.family.RaisedDimensions;
+import reliqua.core.coop.family.Unbuildable;
+import reliqua.core.cutting.Progress;
+import reliqua.core.measure.Length;
+import reliqua.core.project.Design;
+import reliqua.core.project.Project;
+import reliqua.standins.Merchants;
+
+class ProjectFileTest {
+    @TempDir Path folder;
+
+    private static List<Project> demos() {
+        return List.of(
+                DemoProjects.ternLane(Merchants::priceBook),
+                DemoProjects.kerrinRigg(Merchants::priceBook));
+    }
+
+    @Test
+    void aProjectComesBackAsItWas() throws IOException, InputException {
+        Path path = folder.resolve("p.reliqua");
+        for (Project demo : demos()) {
+            Project project =
+                    demo.hold(RaisedDimensions.Name.WIDTH, Length.inches(129, 2))
+                            .tick("step LEG", true);
+            ProjectFile.save(path, project);
+            assertThat(ProjectFile.load(path)).isEqualTo(project);
+        }
+    }
+
+    @Test
+    void aHouseSettledOnComesBackToo() throws IOException, InputException, Unbuildable {
+        Project demo = demos().getFirst();
+        Design design = Design.derive(demo, Progress.NONE, _ -> {}).design().orElseThrow();
+        Project settled =
+                demo.withChosen(
+                        Optional.of(
+                                new Project.Chosen(
+                                        design.candidate().dimensions(),
+                                        design.candidate().choices())));
+        Path path = folder.resolve("p.reliqua");
+        ProjectFile.save(path, settled);
+        assertThat(ProjectFile.load(path)).isEqualTo(settled);
+    }
+
+    @Test
+    void theVersionBeforeIsKeptAndNamedWhenTheFileIsDamaged() throws IOException, InputException {
+        Path path = folder.resolve("p.reliqua");
+        Project first = demos().getFirst();
+        ProjectFile.save(path, first);
+        ProjectFile.save(path, first.tick("a", true));
+        assertThat(ProjectFile.load(ProjectFile.previous(path))).isEqualTo(first);
+        byte[] bytes = Files.readAllBytes(path);
+        Files.write(path, java.util.Arrays.copyOf(bytes, bytes.length / 3));
+        assertThatThrownBy(() -> ProjectFile.load(path))
+                .isInstanceOf(InputException.class)
+                .hasMessageContaining("p.reliqua~");
+    }
+
+    @Test
+    void savingLeavesNoHalfFileBehind() throws IOException {
+        ProjectFile.save(folder.resolve("p.reliqua"), demos().getFirst());
+        try (var files = Files.list(folder)) {
+            assertThat(files.map(p -> p.getFileName().toString())).containsExactly("p.reliqua");
+        }
+    }
+
+    @Test
+    void otherFilesAreRefusedInWords() throws IOException {
+        Path path = folder.resolve("x.reliqua");
+        Files.writeString(path, "not a zip");
+        assertThatThrownBy(() -> ProjectFile.load(path))
+                .hasMessageContaining("project.json is missing");
+    }
+
+    @Test
+    void theDemoHeapsAreMessyAndComplete() {
+        for (Project demo : demos()) {
+            assertThat(demo.heap().lots()).hasSizeBetween(40, 70);
+            assertThat(demo.prices().offers()).isNotEmpty();
+        }
+    }
+
+    @Test
+    void everythingThatIsPrintedCanBePrinted() throws IOException, Unbuildable {
+        for (Project demo : demos()) {
+            Design design = Design.derive(demo, Progress.NONE, _ -> {}).design().orElseThrow();
+            assertThat(design.candidate().faults()).isZero();
+            assertThat(design.candidate().plan().missing()).isEmpty();
+            byte[] pdf = PacketPdf.write(demo, design);
+            try (var document = org.apache.pdfbox.Loader.loadPDF(pdf)) {
+                assertThat(document.getNumberOfPages()).isGreaterThan(8);
+                String text = new org.apache.pdfbox.text.PDFTextStripper().getText(document);
+                assertThat(text).contains(demo.name()).contains("Raising it").contains("A1");
+            }
+            var tape = demo.keeper().tape();
+            var coop = design.candidate().coop();
+            String svg =
+                    SvgDrawing.write(
+                            reliqua.core.drawing.Elevation.of(
+                                    coop,
+                                    reliqua.core.drawing.Elevation.View.FRONT,
+                                    tape,
+                                    java.util.Set.of()));
+            assertThat(svg).startsWith("<svg").contains("</svg>");
+            assertThat(PlanCsv.pieces(coop, design.candidate().plan(), tape).lines())
+                    .hasSize(coop.parts().size() + 1);
+            assertThat(PlanCsv.bill(design.bill()).lines())
+                    .hasSize(design.bill().lines().size() + 2);
+            assertThat(PlanCsv.cuts(design.candidate().plan(), tape)).contains("A1");
+        }
+    }
+}
