@@ -40,7 +40,10 @@ public final class ReliquaApp extends Application {
                 .add(
                         Objects.requireNonNull(ReliquaApp.class.getResource("reliqua.css"))
                                 .toExternalForm());
-        scene.getRoot().getStyleClass().addAll("whitewash", "text-normal");
+        DataFolder folder = workspace.folder();
+        scene.getRoot()
+                .getStyleClass()
+                .addAll(folder.setting("look", "whitewash"), folder.setting("size", "text-normal"));
         stage.setTitle(Texts.get("window.title"));
         stage.setMinWidth(1000);
         stage.setMinHeight(680);
@@ -62,7 +65,7 @@ public final class ReliquaApp extends Application {
     private static Workspace open(List<String> arguments) {
         DataFolder folder = DataFolder.standard();
         Project demo = DemoProjects.ternLane(Merchants::priceBook);
-        Workspace workspace = new Workspace(demo, folder.place(demo.name()), folder);
+        Workspace workspace = new Workspace(demo, folder.freshPlace(demo.name()), folder);
         List<Path> recent = folder.recent();
         if (!arguments.isEmpty() && !arguments.getFirst().equals("demo")) {
             workspace.open(Path.of(arguments.getFirst()));

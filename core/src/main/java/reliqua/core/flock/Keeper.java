@@ -38,4 +38,27 @@ public record Keeper(
                 Optional.empty(),
                 Optional.empty());
     }
+
+    public Keeper withBudget(Money other) {
+        return new Keeper(height, tape, other, kerf, mostWidth, mostDepth, mostHeight);
+    }
+
+    public Keeper withKerf(Length other) {
+        return new Keeper(height, tape, budget, other, mostWidth, mostDepth, mostHeight);
+    }
+
+    /** With a limit on the outer width, or none. */
+    public Keeper withMostWidth(Optional<Length> most) {
+        return new Keeper(height, tape, budget, kerf, most, mostDepth, mostHeight);
+    }
+
+    /** With a limit on the outer depth, or none. */
+    public Keeper withMostDepth(Optional<Length> most) {
+        return new Keeper(height, tape, budget, kerf, mostWidth, most, mostHeight);
+    }
+
+    /** With a limit on the height, or none. */
+    public Keeper withMostHeight(Optional<Length> most) {
+        return new Keeper(height, tape, budget, kerf, mostWidth, mostDepth, most);
+    }
 }

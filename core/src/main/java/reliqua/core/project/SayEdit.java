@@ -87,7 +87,7 @@ public final class SayEdit {
         if (budget.matches()) {
             return budget(Money.of(Double.parseDouble(budget.group(1))), project);
         }
-        return lot(text, project);
+        return KeeperLine.read(text, project).orElseGet(() -> lot(text, project));
     }
 
     private static RaisedDimensions.Name name(String word) {
@@ -129,21 +129,7 @@ public final class SayEdit {
     private static Said budget(Money amount, Project project) {
         Tape tape = project.keeper().tape();
         String words = Words.say("say.budget", tape.say(amount));
-        Edit edit =
-                new Edit(
-                        words,
-                        p -> {
-                            var k = p.keeper();
-                            return p.withKeeper(
-                                    new reliqua.core.flock.Keeper(
-                                            k.height(),
-                                            k.tape(),
-                                            amount,
-                                            k.kerf(),
-                                            k.mostWidth(),
-                                            k.mostDepth(),
-                                            k.mostHeight()));
-                        });
+        Edit edit = new Edit(words, p -> p.withKeeper(p.keeper().withBudget(amount)));
         return new Said.Change(edit, words, "");
     }
 

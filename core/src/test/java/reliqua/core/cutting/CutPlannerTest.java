@@ -1,6 +1,11 @@
 package reliqua.core.cutting;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
 
 import java.util.List;
 import java.util.Optional;
@@ -138,19 +143,18 @@ class CutPlannerTest {
 
     @Test
     void aCancelledPlanIsStillValid() {
-        Progress cancelled =
-                new Progress() {
-                    @Override
-                    public void report(double share, String words) {}
-
-                    @Override
-                    public boolean cancelled() {
-                        return true;
-                    }
-                };
+        Progress cancelled = mock(Progress.class);
+        when(cancelled.cancelled()).thenReturn(true);
         CutJob job = Jobs.yard(new Random(25));
         CutPlan plan = new CutPlanner(CutPlanner.Settings.FULL).plan(job, cancelled);
         assertThat(PlanChecker.faults(job, plan)).isEmpty();
+    }
+
+    @Test
+    void progressEndsWithTheWholeJob() {
+        Progress progress = mock(Progress.class);
+        new CutPlanner(CutPlanner.Settings.QUICK).plan(Jobs.yard(new Random(26)), progress);
+        verify(progress).report(eq(1.0), anyString());
     }
 
     private static CutJob.OwnStick stick(

@@ -65,6 +65,19 @@ class ProjectTest {
     }
 
     @Test
+    void theKeeperAndThePlaceAreHeard() {
+        Project limited = applied("no wider than 2.1 m", applied("kerf 2", project));
+        assertThat(limited.keeper().kerf()).isEqualTo(Length.mm(2));
+        assertThat(limited.keeper().mostWidth()).contains(Length.mm(2100));
+        assertThat(applied("any width", limited).keeper().mostWidth()).isEmpty();
+        assertThat(applied("no higher than 1900", project).keeper().mostHeight())
+                .contains(Length.mm(1900));
+        assertThat(SayEdit.read("kerf 2 m", project)).isInstanceOf(SayEdit.Said.Unclear.class);
+        assertThat(SayEdit.read("no deeper than ever", project))
+                .isInstanceOf(SayEdit.Said.Unclear.class);
+    }
+
+    @Test
     void aLotSaidLandsInTheHeapUnderAFreshName() {
         Project more = applied("6 of 38 x 89 x 2350 bow 4", project);
         assertThat(more.heap().lots()).hasSize(project.heap().lots().size() + 1);

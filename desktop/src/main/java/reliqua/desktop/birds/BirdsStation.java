@@ -1,5 +1,6 @@
 package reliqua.desktop.birds;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -15,6 +16,7 @@ import javafx.scene.layout.VBox;
 import reliqua.core.drawing.BirdsPicture;
 import reliqua.core.flock.BirdClass;
 import reliqua.core.flock.Flock;
+import reliqua.core.flock.Keeper;
 import reliqua.core.flock.Need;
 import reliqua.core.flock.Needs;
 import reliqua.core.flock.Practice;
@@ -233,7 +235,7 @@ public final class BirdsStation implements Station {
 
     private Node growth() {
         ToggleGroup group = new ToggleGroup();
-        List<Integer> usual = new java.util.ArrayList<>(List.of(0, 25, 50));
+        List<Integer> usual = new ArrayList<>(List.of(0, 25, 50));
         if (!usual.contains(now().growth())) {
             usual.add(now().growth());
         }
@@ -288,5 +290,23 @@ public final class BirdsStation implements Station {
             line.setId("need-" + need.kind().name());
             slip.getChildren().add(line);
         }
+        showKeeper(tape);
+    }
+
+    private void showKeeper(Tape tape) {
+        Keeper keeper = workspace.project().keeper();
+        List<String> most = new ArrayList<>();
+        keeper.mostWidth().ifPresent(l -> most.add(Texts.get("birds.keeper.wide", tape.say(l))));
+        keeper.mostDepth().ifPresent(l -> most.add(Texts.get("birds.keeper.deep", tape.say(l))));
+        keeper.mostHeight().ifPresent(l -> most.add(Texts.get("birds.keeper.high", tape.say(l))));
+        String limits = most.isEmpty() ? Texts.get("birds.keeper.free") : String.join(", ", most);
+        slip.getChildren()
+                .addAll(
+                        Parts.rule(),
+                        Parts.text(Texts.get("birds.keeper"), "strong"),
+                        Parts.fact(Texts.get("birds.keeper.budget"), tape.say(keeper.budget())),
+                        Parts.fact(Texts.get("birds.keeper.saw"), tape.say(keeper.kerf())),
+                        Parts.fact(Texts.get("birds.keeper.most"), limits),
+                        Parts.text(Texts.get("birds.keeper.how"), "note"));
     }
 }

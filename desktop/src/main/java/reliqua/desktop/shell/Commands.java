@@ -4,6 +4,7 @@ import java.io.File;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
@@ -50,6 +51,9 @@ final class Commands {
             new KeyCodeCombination(KeyCode.S, KeyCombination.SHORTCUT_DOWN);
     private static final KeyCodeCombination PRINT =
             new KeyCodeCombination(KeyCode.P, KeyCombination.SHORTCUT_DOWN);
+
+    private static final List<String> LOOKS = List.of("whitewash", "lantern", "noon");
+    private static final List<String> SIZES = List.of("text-normal", "text-large", "text-huge");
 
     private final Workspace workspace;
     private final Shell shell;
@@ -100,39 +104,32 @@ final class Commands {
     }
 
     private Menu looks() {
-        Menu looks = new Menu(Texts.get("menu.look"));
-        for (String look : java.util.List.of("whitewash", "lantern", "noon")) {
-            looks.getItems()
-                    .add(
-                            item(
-                                    "look." + look,
-                                    () -> style(Set.of("whitewash", "lantern", "noon"), look)));
-        }
-        return looks;
+        return styles("menu.look", "look", LOOKS);
     }
 
     private Menu sizes() {
-        Menu sizes = new Menu(Texts.get("menu.size"));
-        for (String size : java.util.List.of("text-normal", "text-large", "text-huge")) {
-            sizes.getItems()
-                    .add(
-                            item(
-                                    "size." + size,
-                                    () ->
-                                            style(
-                                                    Set.of(
-                                                            "text-normal",
-                                                            "text-large",
-                                                            "text-huge"),
-                                                    size)));
-        }
-        return sizes;
+        return styles("menu.size", "size", SIZES);
     }
 
-    private void style(Set<String> others, String chosen) {
+    private Menu styles(String title, String setting, List<String> names) {
+        Menu menuOfStyles = new Menu(Texts.get(title));
+        for (String name : names) {
+            menuOfStyles
+                    .getItems()
+                    .add(item(setting + "." + name, () -> style(setting, names, name)));
+        }
+        return menuOfStyles;
+    }
+
+    private void style(String setting, List<String> others, String chosen) {
         var styles = shell.getScene().getRoot().getStyleClass();
         styles.removeAll(others);
         styles.add(chosen);
+        try {
+            workspace.folder().set(setting, chosen);
+        } catch (IOException e) {
+            workspace.tell(Texts.get("file.cannotSave", setting, String.valueOf(e.getMessage())));
+        }
     }
 
     void key(KeyEvent event) {
@@ -183,12 +180,12 @@ final class Commands {
                         new Flock(new TreeMap<>(), Practice.DEFAULT),
                         Heap.EMPTY,
                         Merchants.priceBook(keeper.tape().system()));
-        workspace.open(fresh, workspace.folder().place(fresh.name()));
+        workspace.open(fresh, workspace.folder().freshPlace(fresh.name()));
         shell.go("birds");
     }
 
     private void demo(Project project) {
-        workspace.open(project, workspace.folder().place(project.name()));
+        workspace.open(project, workspace.folder().freshPlace(project.name()));
     }
 
     private FileChooser chooser(String title, String kind, String ending) {

@@ -2,6 +2,7 @@ package reliqua.desktop.shell;
 
 import java.util.List;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.ProgressBar;
@@ -47,6 +48,8 @@ public final class Shell extends BorderPane {
     private final Label file = Parts.text("", "soft", "file-line");
     private final Label notice = Parts.text("", "notice");
     private final ProgressBar progress = new ProgressBar();
+    private final Button stop =
+            Parts.button("stop", Texts.get("stop"), () -> stopSearch(), "small");
     private final Commands commands;
     private Station current;
 
@@ -96,7 +99,10 @@ public final class Shell extends BorderPane {
         HBox middle = new HBox(14, bench, slip);
         HBox.setHgrow(bench, Priority.ALWAYS);
         VBox.setVgrow(middle, Priority.ALWAYS);
-        VBox centre = new VBox(8, tally, progress, notice, middle);
+        HBox.setHgrow(progress, Priority.ALWAYS);
+        HBox searching = Parts.row(8, progress, stop);
+        searching.setMinHeight(26);
+        VBox centre = new VBox(4, tally, searching, notice, middle);
         centre.getStyleClass().add("centre");
         setCenter(centre);
         setBottom(say);
@@ -114,7 +120,9 @@ public final class Shell extends BorderPane {
                 .addListener(
                         (_, _, share) -> {
                             progress.setProgress(share.doubleValue());
-                            progress.setOpacity(share.doubleValue() < 1 ? 1 : 0);
+                            boolean busy = share.doubleValue() < 1;
+                            progress.setOpacity(busy ? 1 : 0);
+                            stop.setVisible(busy);
                         });
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         addEventFilter(KeyEvent.KEY_TYPED, this::typed);
@@ -196,6 +204,10 @@ public final class Shell extends BorderPane {
         head();
         notice();
         commands.refresh();
+    }
+
+    private void stopSearch() {
+        workspace.designs().stop();
     }
 
     private void head() {

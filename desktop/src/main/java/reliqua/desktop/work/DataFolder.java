@@ -30,6 +30,31 @@ public final class DataFolder {
                 name.replaceAll("[^\\p{L}\\p{N} _-]", "_") + reliqua.files.ProjectFile.ENDING);
     }
 
+    /** A place for a project of this name where nothing lies yet, numbered if need be. */
+    public Path freshPlace(String name) {
+        Path first = place(name);
+        for (int number = 2; Files.exists(first); number++) {
+            first = place(name + " " + number);
+        }
+        return first;
+    }
+
+    /** What was set under a name before; {@code otherwise} when nothing was. */
+    public String setting(String name, String otherwise) {
+        Path file = folder.resolve(name + ".setting");
+        try {
+            return Files.exists(file) ? Files.readString(file).strip() : otherwise;
+        } catch (IOException e) {
+            return otherwise;
+        }
+    }
+
+    /** Keeps a setting. */
+    public void set(String name, String value) throws IOException {
+        make();
+        Files.writeString(folder.resolve(name + ".setting"), value);
+    }
+
     /** Makes the folder. */
     public void make() throws IOException {
         Files.createDirectories(folder);

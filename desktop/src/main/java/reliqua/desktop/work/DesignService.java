@@ -112,7 +112,7 @@ public final class DesignService {
                                         .map(o -> o.words(project.keeper().tape()))
                                         .orElse("");
                 show(new State(derived.design(), derived.search(), why), true);
-                LOG.info("Design derived in {} ms", (System.nanoTime() - begun) / 1_000_000);
+                LOG.debug("Design derived in {} ms", (System.nanoTime() - begun) / 1_000_000);
             } catch (Unbuildable e) {
                 String why = e.reason().words(project.keeper().tape());
                 show(new State(Optional.empty(), Optional.empty(), why), true);
@@ -127,7 +127,7 @@ public final class DesignService {
 
         private void better(Candidate candidate) {
             Design design = Design.of(candidate, project);
-            LOG.info("A house after {} ms", (System.nanoTime() - begun) / 1_000_000);
+            LOG.debug("A house after {} ms", (System.nanoTime() - begun) / 1_000_000);
             show(new State(Optional.of(design), Optional.empty(), ""), false);
         }
 

@@ -159,6 +159,7 @@ public final class Workspace {
             folder.make();
             ProjectFile.save(path.get(), project());
             saved.set(true);
+            folder.remember(path.get());
         } catch (IOException e) {
             notice.set(
                     Texts.get(
