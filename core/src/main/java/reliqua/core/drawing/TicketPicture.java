@@ -23,6 +23,12 @@ public final class TicketPicture {
 
     private static final double ABOVE = 40;
 
+    /** Room a figure takes along the stick. */
+    private static final double FIGURE = 330;
+
+    /** How much higher the second row of figures stands, in points. */
+    private static final double RAISED = 15;
+
     private TicketPicture() {}
 
     /** The drawing of a ticket. */
@@ -66,23 +72,39 @@ public final class TicketPicture {
             sketch.rectangle(from, 0, to, STRIP, Ink.FLAW, Ink.DANGER, "");
         }
         sketch.line(0, -ABOVE / 2, whole, -ABOVE / 2, Ink.SOFT, false);
+        tapeMarks(sketch, ticket, whole, tape);
+        sketch.line(0, -ABOVE, 0, STRIP + 12, Ink.INK, true);
+        sketch.reach(new Picture.Point(whole, STRIP + 40));
+        return sketch.picture();
+    }
+
+    /**
+     * Figures that would run into one another stand in two rows; the last keeps within the stick.
+     */
+    private static void tapeMarks(Picture.Sketch sketch, Ticket ticket, double whole, Tape tape) {
+        double last = Double.NEGATIVE_INFINITY;
+        boolean raised = false;
+        boolean anyRaised = false;
         for (Length mark : marks(ticket)) {
             double x = mark.toMm();
             if (x < whole - 0.5) {
                 sketch.line(x, -ABOVE, x, STRIP + 12, Ink.INK, true);
             }
+            raised = x - last < FIGURE && !raised;
+            anyRaised |= raised;
+            last = x;
+            Picture.Anchor anchor =
+                    x > whole - FIGURE / 3 ? Picture.Anchor.RIGHT : Picture.Anchor.MIDDLE;
             sketch.label(
                     x,
                     -ABOVE - 16,
                     tape.mark(mark),
                     Picture.Size.FIGURE,
-                    Picture.Anchor.MIDDLE,
-                    Ink.INK);
+                    anchor,
+                    Ink.INK,
+                    raised ? -RAISED : 0);
         }
-        sketch.line(0, -ABOVE, 0, STRIP + 12, Ink.INK, true);
-        sketch.reach(new Picture.Point(0, -ABOVE - 90));
-        sketch.reach(new Picture.Point(whole, STRIP + 40));
-        return sketch.picture();
+        sketch.reach(new Picture.Point(0, -ABOVE - (anyRaised ? 190 : 90)));
     }
 
     private static void piece(Picture.Sketch sketch, Ticket.Cut cut, Ink fill) {

@@ -39,6 +39,8 @@ public final class FitStation implements Station {
         PLAN
     }
 
+    private static final double CARD = 172;
+
     private final Workspace workspace;
     private final HBox cards = new HBox(10);
     private final HouseView house = new HouseView();
@@ -223,7 +225,8 @@ public final class FitStation implements Station {
         face.setPrefSize(150, 116);
         button.setAccessibleText(Texts.get(key, size(c)) + ", " + bill);
         HBox.setHgrow(button, Priority.ALWAYS);
-        button.setMaxWidth(Double.MAX_VALUE);
+        button.setPrefWidth(CARD);
+        button.setMaxWidth(CARD);
         button.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("chosen"), chosen);
         return button;
     }

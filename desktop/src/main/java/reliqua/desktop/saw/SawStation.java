@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
 import reliqua.core.coop.Part;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.drawing.Elevation;
+import reliqua.core.drawing.Picture;
 import reliqua.core.drawing.TicketPicture;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
@@ -34,6 +35,9 @@ import reliqua.desktop.work.Workspace;
 public final class SawStation implements Station {
     private static final double STRIP = 0.165;
     private static final double SHEET = 0.12;
+
+    /** A long roll is drawn smaller, so that all of it is seen. */
+    private static final double WIDEST = 640;
 
     private final Workspace workspace;
     private final ObservableList<Ticket> tickets = FXCollections.observableArrayList();
@@ -228,8 +232,10 @@ public final class SawStation implements Station {
                 return;
             }
             Tape tape = workspace.tape();
-            PictureView picture = new PictureView(ticket.isLinear() ? STRIP : SHEET);
-            picture.picture().set(TicketPicture.of(ticket, tape));
+            Picture drawn = TicketPicture.of(ticket, tape);
+            double scale = Math.min(ticket.isLinear() ? STRIP : SHEET, WIDEST / drawn.width());
+            PictureView picture = new PictureView(scale);
+            picture.picture().set(drawn);
             Label title = Parts.text(Describe.size(ticket.material(), tape), "strong");
             Label note = Parts.text(where(ticket), "note");
             title.setWrapText(false);
