@@ -18,8 +18,6 @@ import reliqua.core.stock.Mesh;
 import reliqua.core.stock.Offer;
 import reliqua.core.stock.PriceBook;
 import reliqua.core.stock.Roofing;
-import reliqua.core.stock.Sheet;
-import reliqua.core.stock.Stick;
 
 /**
  * Turns the parts of a coop into cut jobs. Equal needs are grouped under one id, and {@link #marks}
@@ -33,6 +31,7 @@ final class Demand {
     private final Heap heap;
     private final PriceBook prices;
     private final Length kerf;
+    private final YardStock stock;
     private final Map<String, Deque<List<Part>>> parts = new LinkedHashMap<>();
 
     Demand(Coop coop, Heap heap, PriceBook prices, Length kerf) {
@@ -40,6 +39,7 @@ final class Demand {
         this.heap = heap;
         this.prices = prices;
         this.kerf = kerf;
+        this.stock = new YardStock(heap, prices);
     }
 
     /**
@@ -64,9 +64,9 @@ final class Demand {
         }
         return new CutJob(
                 kerf,
-                ownSticks(),
+                stock.sticks(),
                 List.of(),
-                timberShop(),
+                stock.timberShop(),
                 List.copyOf(pieces.values()),
                 List.of());
     }
@@ -88,8 +88,8 @@ final class Demand {
         return new CutJob(
                 kerf,
                 List.of(),
-                ownSheets(),
-                timberShop(),
+                stock.sheets(),
+                stock.timberShop(),
                 List.of(),
                 List.copyOf(panels.values()));
     }
@@ -162,79 +162,6 @@ final class Demand {
         if (n < group.size()) {
             addPanel(panels, first.height(), List.of(group.get(n)));
         }
-    }
-
-    private List<CutJob.OwnStick> ownSticks() {
-        List<CutJob.OwnStick> own = new ArrayList<>();
-        for (Lot lot : heap.lots()) {
-            if (lot.material() instanceof Stick s) {
-                own.add(
-                        new CutJob.OwnStick(
-                                lot.id(),
-                                s.section().thickness(),
-                                s.section().width(),
-                                s.length(),
-                                lot.quantity(),
-                                s.flaws().stream()
-                                        .map(f -> new CutJob.Stretch(f.from(), f.to()))
-                                        .toList(),
-                                s.bow()));
-            }
-        }
-        return own;
-    }
-
-    private List<CutJob.OwnSheet> ownSheets() {
-        List<CutJob.OwnSheet> own = new ArrayList<>();
-        for (Lot lot : heap.lots()) {
-            if (lot.material() instanceof Sheet s) {
-                own.add(
-                        new CutJob.OwnSheet(
-                                lot.id(),
-                                s.thickness(),
-                                s.width(),
-                                s.length(),
-                                lot.quantity(),
-                                s.flaws().stream()
-                                        .map(
-                                                f ->
-                                                        new CutJob.Box(
-                                                                f.x(),
-                                                                f.y(),
-                                                                f.width(),
-                                                                f.length()))
-                                        .toList()));
-            }
-        }
-        return own;
-    }
-
-    private List<CutJob.ShopItem> timberShop() {
-        List<CutJob.ShopItem> shop = new ArrayList<>();
-        for (Offer offer : prices.offers()) {
-            switch (offer.material()) {
-                case Stick s ->
-                        shop.add(
-                                new CutJob.ShopItem(
-                                        offer.id(),
-                                        false,
-                                        s.section().thickness(),
-                                        s.section().width(),
-                                        s.length(),
-                                        offer.price()));
-                case Sheet s ->
-                        shop.add(
-                                new CutJob.ShopItem(
-                                        offer.id(),
-                                        true,
-                                        s.thickness(),
-                                        s.width(),
-                                        s.length(),
-                                        offer.price()));
-                case Roofing _, Mesh _ -> {}
-            }
-        }
-        return shop;
     }
 
     /**

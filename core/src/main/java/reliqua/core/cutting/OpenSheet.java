@@ -2,6 +2,9 @@ package reliqua.core.cutting;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.DoubleSupplier;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A sheet being filled: its free rectangles, each of which can be cut off by edge-to-edge cuts, and
@@ -16,15 +19,15 @@ final class OpenSheet {
 
     private final SheetProblem.Bin bin;
     private final long kerf;
-    private final long smallest;
+    private final PanelSides sides;
     private final List<SheetProblem.Rect> free = new ArrayList<>();
     private final List<Placed> placed = new ArrayList<>();
 
-    /** {@code smallest} is the shortest side of any panel: narrower rests are not kept. */
-    OpenSheet(SheetProblem.Bin bin, long kerf, long smallest) {
+    /** {@code sides} tells which rests are of use: narrower than any panel are not kept. */
+    OpenSheet(SheetProblem.Bin bin, long kerf, PanelSides sides) {
         this.bin = bin;
         this.kerf = kerf;
-        this.smallest = smallest;
+        this.sides = sides;
         keep(0, 0, bin.width(), bin.length());
     }
 
@@ -37,98 +40,52 @@ final class OpenSheet {
     }
 
     /**
-     * The best spot for a panel of this size, or null when there is none: the hot loop of the
-     * search.
+     * The best spot for a panel of this size, if there is one: the hot loop of the search.
+     *
+     * @param jitter added to each misfit, so that a search does not always take the same
      */
-    @org.jspecify.annotations.Nullable
-    Spot best(
-            long width,
-            long length,
-            boolean mayTurn,
-            @org.jspecify.annotations.Nullable Spot soFar) {
-        Spot best = soFar;
+    Optional<Spot> best(long width, long length, boolean mayTurn, DoubleSupplier jitter) {
+        Spot best = null;
         for (int r = 0; r < free.size(); r++) {
-            best = better(best, spot(r, width, length, false));
+            best = better(best, spot(r, width, length, false, jitter));
             if (mayTurn && width != length) {
-                best = better(best, spot(r, length, width, true));
+                best = better(best, spot(r, length, width, true, jitter));
             }
         }
-        return best;
+        return Optional.ofNullable(best);
     }
 
-    private static @org.jspecify.annotations.Nullable Spot better(
-            @org.jspecify.annotations.Nullable Spot a, @org.jspecify.annotations.Nullable Spot b) {
+    private static @Nullable Spot better(@Nullable Spot a, @Nullable Spot b) {
         return a == null || b != null && b.misfit() < a.misfit() ? b : a;
     }
 
-    private @org.jspecify.annotations.Nullable Spot spot(
-            int r, long width, long length, boolean turned) {
+    private @Nullable Spot spot(
+            int r, long width, long length, boolean turned, DoubleSupplier jitter) {
         SheetProblem.Rect rect = free.get(r);
         if (width > rect.width() || length > rect.length()) {
             return null;
         }
-        Spot best =
-                clear(rect, rect.x0(), rect.y0(), width, length)
-                        ? new Spot(
-                                r,
-                                rect.x0(),
-                                rect.y0(),
-                                width,
-                                length,
-                                turned,
-                                misfit(rect, rect.x0(), rect.y0(), width, length))
-                        : null;
+        Spot best = at(r, rect.x0(), rect.y0(), width, length, turned, jitter);
         for (SheetProblem.Rect flaw : bin.flaws()) {
             if (flaw.overlaps(rect.x0(), rect.y0(), rect.x1(), rect.y1())) {
-                best =
-                        better(
-                                best,
-                                beside(
-                                        r,
-                                        rect,
-                                        Math.max(flaw.x1(), rect.x0()),
-                                        rect.y0(),
-                                        width,
-                                        length,
-                                        turned));
-                best =
-                        better(
-                                best,
-                                beside(
-                                        r,
-                                        rect,
-                                        rect.x0(),
-                                        Math.max(flaw.y1(), rect.y0()),
-                                        width,
-                                        length,
-                                        turned));
-                best =
-                        better(
-                                best,
-                                beside(
-                                        r,
-                                        rect,
-                                        Math.max(flaw.x1(), rect.x0()),
-                                        Math.max(flaw.y1(), rect.y0()),
-                                        width,
-                                        length,
-                                        turned));
+                long beyondX = Math.max(flaw.x1(), rect.x0());
+                long beyondY = Math.max(flaw.y1(), rect.y0());
+                best = better(best, at(r, beyondX, rect.y0(), width, length, turned, jitter));
+                best = better(best, at(r, rect.x0(), beyondY, width, length, turned, jitter));
+                best = better(best, at(r, beyondX, beyondY, width, length, turned, jitter));
             }
         }
         return best;
     }
 
-    private @org.jspecify.annotations.Nullable Spot beside(
-            int r,
-            SheetProblem.Rect rect,
-            long x,
-            long y,
-            long width,
-            long length,
-            boolean turned) {
-        return clear(rect, x, y, width, length)
-                ? new Spot(r, x, y, width, length, turned, misfit(rect, x, y, width, length))
-                : null;
+    private @Nullable Spot at(
+            int r, long x, long y, long width, long length, boolean turned, DoubleSupplier jitter) {
+        SheetProblem.Rect rect = free.get(r);
+        if (!clear(rect, x, y, width, length)) {
+            return null;
+        }
+        double misfit = misfit(rect, x, y, width, length) + jitter.getAsDouble();
+        return new Spot(r, x, y, width, length, turned, misfit);
     }
 
     private boolean clear(SheetProblem.Rect rect, long x, long y, long width, long length) {
@@ -143,13 +100,15 @@ final class OpenSheet {
         return true;
     }
 
-    /** Zero for an exact fit on both sides; small when one side fits exactly. */
+    /** Zero when what is left on both sides is nothing, or just what another panel takes up. */
     private double misfit(SheetProblem.Rect rect, long x, long y, long width, long length) {
-        double across = (double) (rect.x1() - x - width) / rect.width();
-        double along = (double) (rect.y1() - y - length) / rect.length();
-        double lost = (x > rect.x0() ? 0.2 : 0) + (y > rect.y0() ? 0.2 : 0);
-        double near = Math.min(across, along);
-        return (near < 1e-7 ? 0 : 0.3 + near) + 0.15 * Math.max(across, along) + lost;
+        long besides = rect.x1() - x - width;
+        long beyond = rect.y1() - y - length;
+        double across = (double) sides.lost(besides) / rect.width();
+        double along = (double) sides.lost(beyond) / rect.length();
+        double skipped = (x > rect.x0() ? 0.2 : 0) + (y > rect.y0() ? 0.2 : 0);
+        double exact = besides == 0 || beyond == 0 ? 0 : 0.15;
+        return exact + Math.min(across, along) * 2 + 0.3 * Math.max(across, along) + skipped;
     }
 
     /**
@@ -185,7 +144,7 @@ final class OpenSheet {
     }
 
     private void keep(long x0, long y0, long x1, long y1) {
-        if (x1 - x0 >= smallest && y1 - y0 >= smallest) {
+        if (x1 - x0 >= sides.smallest() && y1 - y0 >= sides.smallest()) {
             free.add(new SheetProblem.Rect(x0, y0, x1, y1));
         }
     }

@@ -3,6 +3,7 @@ package reliqua.core.cutting;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import java.util.stream.IntStream;
@@ -18,7 +19,7 @@ final class SheetPlanner {
     private final SheetProblem problem;
     private final int rounds;
     private final RandomGenerator random;
-    private final long smallest;
+    private final PanelSides sides;
     private final boolean[] fitsOwn;
     private final boolean[] fitsShop;
 
@@ -26,11 +27,7 @@ final class SheetPlanner {
         this.problem = problem;
         this.rounds = rounds;
         this.random = RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
-        this.smallest =
-                problem.panels().stream()
-                        .mapToLong(p -> Math.min(p.width(), p.length()))
-                        .min()
-                        .orElse(0);
+        this.sides = new PanelSides(problem.panels(), problem.kerf());
         this.fitsOwn = new boolean[problem.panels().size()];
         this.fitsShop = new boolean[problem.panels().size()];
         for (int i = 0; i < fitsOwn.length; i++) {
@@ -40,13 +37,21 @@ final class SheetPlanner {
     }
 
     private boolean fitsAny(List<SheetProblem.Bin> bins, int panel) {
-        return bins.stream()
-                .anyMatch(bin -> spot(new OpenSheet(bin, problem.kerf(), smallest), panel) != null);
+        return bins.stream().anyMatch(bin -> holds(bin, panel));
     }
 
-    private OpenSheet.@org.jspecify.annotations.Nullable Spot spot(OpenSheet sheet, int panel) {
+    private boolean holds(SheetProblem.Bin bin, int panel) {
+        OpenSheet empty = new OpenSheet(bin, problem.kerf(), sides);
+        return spot(empty, panel, 0).isPresent();
+    }
+
+    private Optional<OpenSheet.Spot> spot(OpenSheet sheet, int panel, double noise) {
         SheetProblem.PanelType type = problem.panels().get(panel);
-        return sheet.best(type.width(), type.length(), type.turn(), null);
+        return sheet.best(
+                type.width(),
+                type.length(),
+                type.turn(),
+                () -> noise == 0 ? 0 : noise * random.nextDouble());
     }
 
     /** A layout of all panels, with its worth. */
@@ -155,7 +160,7 @@ final class SheetPlanner {
         List<OpenSheet> open = new ArrayList<>();
         for (int b = 0; b < own.size(); b++) {
             if (own.get(b).isEmpty()) {
-                open.add(new OpenSheet(problem.own().get(b), problem.kerf(), smallest));
+                open.add(new OpenSheet(problem.own().get(b), problem.kerf(), sides));
             }
         }
         List<OpenSheet> bought = new ArrayList<>();
@@ -190,16 +195,11 @@ final class SheetPlanner {
     private boolean put(int panel, List<OpenSheet> sheets, double noise) {
         OpenSheet target = null;
         OpenSheet.Spot best = null;
-        double bestMisfit = Double.POSITIVE_INFINITY;
         for (OpenSheet sheet : sheets) {
-            OpenSheet.Spot spot = spot(sheet, panel);
-            if (spot != null) {
-                double misfit = spot.misfit() + (noise == 0 ? 0 : noise * random.nextDouble());
-                if (misfit < bestMisfit) {
-                    bestMisfit = misfit;
-                    best = spot;
-                    target = sheet;
-                }
+            Optional<OpenSheet.Spot> spot = spot(sheet, panel, noise);
+            if (spot.isPresent() && (best == null || spot.get().misfit() < best.misfit())) {
+                best = spot.get();
+                target = sheet;
             }
         }
         if (best == null || target == null) {
@@ -213,10 +213,7 @@ final class SheetPlanner {
     private boolean buy(int panel, List<OpenSheet> bought) {
         List<SheetProblem.Bin> fitting =
                 problem.shop().stream()
-                        .filter(
-                                bin ->
-                                        spot(new OpenSheet(bin, problem.kerf(), smallest), panel)
-                                                != null)
+                        .filter(bin -> holds(bin, panel))
                         .sorted(
                                 Comparator.comparingDouble(
                                         bin -> bin.price() / ((double) bin.width() * bin.length())))
@@ -225,7 +222,7 @@ final class SheetPlanner {
             return false;
         }
         SheetProblem.Bin chosen = fitting.get(rounds > 0 ? random.nextInt(fitting.size()) : 0);
-        OpenSheet sheet = new OpenSheet(chosen, problem.kerf(), smallest);
+        OpenSheet sheet = new OpenSheet(chosen, problem.kerf(), sides);
         bought.add(sheet);
         return put(panel, List.of(sheet), 0);
     }

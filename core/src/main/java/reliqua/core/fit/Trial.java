@@ -9,9 +9,7 @@ import reliqua.core.check.Finding;
 import reliqua.core.check.Findings;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.family.Choices;
-import reliqua.core.coop.family.LeastHeights;
 import reliqua.core.coop.family.RaisedDimensions;
-import reliqua.core.coop.family.RaisedDimensions.Name;
 import reliqua.core.coop.family.RaisedHouse;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.cutting.CoopPlanner;
@@ -84,21 +82,6 @@ final class Trial {
                         java.util.Comparator.comparingDouble(FitResult.Tried::floor)
                                 .thenComparingDouble(FitResult.Tried::cost))
                 .toList();
-    }
-
-    /**
-     * Dimensions with walls as low as birds and pitch allow, where the keeper has not fixed them.
-     */
-    RaisedDimensions withHeights(RaisedDimensions size, Choices choices, double pitch) {
-        RaisedDimensions low = LeastHeights.with(size, choices, request.needs(), pitch);
-        var held = request.held();
-        RaisedDimensions fixed = low;
-        for (Name name : List.of(Name.FRONT, Name.BACK)) {
-            if (held.containsKey(name)) {
-                fixed = fixed.with(name, held.get(name));
-            }
-        }
-        return fixed;
     }
 
     /** All ideas that can be built, planned by heuristics, best first. */

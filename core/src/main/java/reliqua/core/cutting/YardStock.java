@@ -1,0 +1,89 @@
+package reliqua.core.cutting;
+
+import java.util.ArrayList;
+import java.util.List;
+import reliqua.core.stock.Heap;
+import reliqua.core.stock.Lot;
+import reliqua.core.stock.Mesh;
+import reliqua.core.stock.Offer;
+import reliqua.core.stock.PriceBook;
+import reliqua.core.stock.Roofing;
+import reliqua.core.stock.Sheet;
+import reliqua.core.stock.Stick;
+
+/** The timber of heap and shop in the words of a cut job. */
+record YardStock(Heap heap, PriceBook prices) {
+
+    List<CutJob.OwnStick> sticks() {
+        List<CutJob.OwnStick> own = new ArrayList<>();
+        for (Lot lot : heap.lots()) {
+            if (lot.material() instanceof Stick s) {
+                own.add(
+                        new CutJob.OwnStick(
+                                lot.id(),
+                                s.section().thickness(),
+                                s.section().width(),
+                                s.length(),
+                                lot.quantity(),
+                                s.flaws().stream()
+                                        .map(f -> new CutJob.Stretch(f.from(), f.to()))
+                                        .toList(),
+                                s.bow()));
+            }
+        }
+        return own;
+    }
+
+    List<CutJob.OwnSheet> sheets() {
+        List<CutJob.OwnSheet> own = new ArrayList<>();
+        for (Lot lot : heap.lots()) {
+            if (lot.material() instanceof Sheet s) {
+                own.add(
+                        new CutJob.OwnSheet(
+                                lot.id(),
+                                s.thickness(),
+                                s.width(),
+                                s.length(),
+                                lot.quantity(),
+                                s.flaws().stream()
+                                        .map(
+                                                f ->
+                                                        new CutJob.Box(
+                                                                f.x(),
+                                                                f.y(),
+                                                                f.width(),
+                                                                f.length()))
+                                        .toList()));
+            }
+        }
+        return own;
+    }
+
+    List<CutJob.ShopItem> timberShop() {
+        List<CutJob.ShopItem> shop = new ArrayList<>();
+        for (Offer offer : prices.offers()) {
+            switch (offer.material()) {
+                case Stick s ->
+                        shop.add(
+                                new CutJob.ShopItem(
+                                        offer.id(),
+                                        false,
+                                        s.section().thickness(),
+                                        s.section().width(),
+                                        s.length(),
+                                        offer.price()));
+                case Sheet s ->
+                        shop.add(
+                                new CutJob.ShopItem(
+                                        offer.id(),
+                                        true,
+                                        s.thickness(),
+                                        s.width(),
+                                        s.length(),
+                                        offer.price()));
+                case Roofing _, Mesh _ -> {}
+            }
+        }
+        return shop;
+    }
+}

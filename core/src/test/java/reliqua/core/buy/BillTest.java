@@ -1,0 +1,158 @@
+package reliqua.core.buy;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Map;
+import java.util.Random;
+import java.util.SortedMap;
+import java.util.TreeMap;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import reliqua.core.coop.Coop;
+import reliqua.core.coop.Houses;
+import reliqua.core.coop.Joints;
+import reliqua.core.coop.Part;
+import reliqua.core.coop.Role;
+import reliqua.core.cutting.CoopPlanner;
+import reliqua.core.cutting.CutPlanner;
+import reliqua.core.cutting.Progress;
+import reliqua.core.cutting.Ticket;
+import reliqua.core.cutting.WorkPlan;
+import reliqua.core.fit.Candidate;
+import reliqua.core.fit.Fitter;
+import reliqua.core.fit.Yards;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Money;
+import reliqua.core.project.Project;
+import reliqua.core.stock.Heap;
+import reliqua.core.stock.PriceBook;
+import reliqua.core.stock.PriceBook.Hardware;
+
+class BillTest {
+    private static Project project;
+    private static Candidate house;
+
+    @BeforeAll
+    static void fit() {
+        project = Yards.project(6);
+        house = Fitter.fit(project.fitRequest(), Progress.NONE, _ -> {}).best().orElseThrow();
+    }
+
+    private static WorkPlan plan(Heap heap) {
+        return new CoopPlanner(heap, project.prices(), Length.mm(3), CutPlanner.Settings.LIVE)
+                .plan(house.coop(), Progress.NONE);
+    }
+
+    @Test
+    void hardwareIsCountedFromTheDesign() {
+        SortedMap<Hardware, Integer> counts = HardwareCount.of(house.coop());
+        assertThat(counts).containsKeys(Hardware.SCREWS, Hardware.STAPLES, Hardware.HINGES);
+        int lids = house.coop().of(Role.NEST_LID).size();
+        assertThat(counts.get(Hardware.HINGES)).isEqualTo(2 * (lids + 1));
+        long sticks =
+                Joints.of(house.coop()).stream()
+                        .filter(j -> j.first() instanceof Part.StickPart)
+                        .filter(j -> j.second() instanceof Part.StickPart)
+                        .count();
+        assertThat(counts.get(Hardware.SCREWS)).isGreaterThanOrEqualTo((int) (2 * sticks));
+    }
+
+    @Test
+    void jointsAreFoundOnceAndBetweenNeighboursOnly() {
+        Coop coop = Houses.random(new Random(61));
+        assertThat(Joints.of(coop))
+                .allSatisfy(
+                        joint -> {
+                            assertThat(joint.first()).isNotEqualTo(joint.second());
+                            assertThat(joint.area()).isGreaterThanOrEqualTo(100);
+                            assertThat(
+                                            joint.first()
+                                                    .solid()
+                                                    .bounds()
+                                                    .near(
+                                                            joint.second().solid().bounds(),
+                                                            Length.mm(1)))
+                                    .isTrue();
+                        })
+                .doesNotHaveDuplicates();
+    }
+
+    @Test
+    void packsAreWhole() {
+        PriceBook prices =
+                new PriceBook(
+                        "made up",
+                        project.prices().offers(),
+                        new TreeMap<>(
+                                Map.of(Hardware.SCREWS, new PriceBook.Pack(7, Money.of(1.1)))));
+        Bill bill = Bill.of(house.coop(), house.plan(), prices);
+        Bill.Line screws =
+                bill.lines().stream()
+                        .filter(l -> l.hardware().isPresent())
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(screws.units() * 7).isBetween(screws.needed(), screws.needed() + 6);
+        assertThat(screws.total()).isEqualTo(Money.of(1.1).times(screws.units()));
+    }
+
+    @Test
+    void withoutAHeapNothingComesFromIt() {
+        WorkPlan bought = plan(Heap.EMPTY);
+        Bill bill = Bill.of(house.coop(), bought, project.prices());
+        assertThat(bill.fromHeap()).isEqualTo(Money.ZERO);
+        assertThat(bill.heapShare()).isZero();
+        assertThat(bought.tickets()).allMatch(Ticket::bought);
+        assertThat(bill.total())
+                .isGreaterThan(Bill.of(house.coop(), house.plan(), project.prices()).total());
+    }
+
+    @Test
+    void aHeapThatHoldsEverythingLeavesOnlyTheHardware() {
+        Heap rich = project.heap();
+        for (var offer : project.prices().offers()) {
+            rich =
+                    rich.plus(
+                            new reliqua.core.stock.Lot(
+                                    "own " + offer.id(),
+                                    60,
+                                    offer.material(),
+                                    reliqua.core.stock.Lot.Provenance.UNKNOWN));
+        }
+        WorkPlan plan = plan(rich);
+        assertThat(plan.cost()).isEqualTo(Money.ZERO);
+        assertThat(plan.proven()).isTrue();
+        assertThat(plan.bought()).isEmpty();
+        assertThat(Bill.of(house.coop(), plan, project.prices()).lines())
+                .allMatch(line -> line.hardware().isPresent());
+    }
+
+    @Test
+    void theCostOfAPlanIsTheSumOfWhatItBuys() {
+        Money sum = Money.ZERO;
+        for (Map.Entry<String, Integer> e : house.plan().bought().entrySet()) {
+            Money price =
+                    project.prices().offers().stream()
+                            .filter(o -> o.id().equals(e.getKey()))
+                            .findFirst()
+                            .orElseThrow()
+                            .price();
+            sum = sum.plus(price.times(e.getValue()));
+        }
+        assertThat(house.plan().cost()).isEqualTo(sum);
+        assertThat(house.plan().lowerBound()).isLessThanOrEqualTo(sum);
+        house.plan()
+                .tickets()
+                .forEach(
+                        t ->
+                                t.cuts()
+                                        .forEach(
+                                                c ->
+                                                        assertThat(
+                                                                        house.plan()
+                                                                                .ticketOf(
+                                                                                        c.parts()
+                                                                                                .getFirst()
+                                                                                                .mark()))
+                                                                .contains(t)));
+    }
+}

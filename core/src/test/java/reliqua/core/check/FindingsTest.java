@@ -1,0 +1,192 @@
+package reliqua.core.check;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import reliqua.core.coop.Coop;
+import reliqua.core.coop.Houses;
+import reliqua.core.coop.family.Choices;
+import reliqua.core.coop.family.RaisedDimensions;
+import reliqua.core.coop.family.RaisedHouse;
+import reliqua.core.coop.family.Unbuildable;
+import reliqua.core.flock.Keeper;
+import reliqua.core.flock.Needs;
+import reliqua.core.flock.Practice;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Tape;
+import reliqua.core.stock.Heap;
+import reliqua.core.stock.Lot;
+import reliqua.core.stock.Section;
+import reliqua.core.stock.Stick;
+import reliqua.core.stock.Treatment;
+
+/** Each rule finds what it is for, and is quiet when all is well. */
+class FindingsTest {
+    private static final RaisedDimensions DIMENSIONS =
+            new RaisedDimensions(
+                    Length.mm(1600),
+                    Length.mm(1400),
+                    Length.mm(500),
+                    Length.mm(1350),
+                    Length.mm(1000),
+                    Length.mm(180));
+    private static final Choices CHOICES =
+            Houses.choices(Section.mm(38, 64), Section.mm(19, 38), Length.mm(12), Length.mm(1));
+
+    private static Coop house(RaisedDimensions dimensions, Choices choices, int hens) {
+        try {
+            return RaisedHouse.build(dimensions, choices, Houses.needs(hens));
+        } catch (Unbuildable e) {
+            throw new AssertionError(e.reason().words(Tape.METRIC), e);
+        }
+    }
+
+    private static Set<String> rules(List<Finding> findings, Finding.Severity severity) {
+        return findings.stream()
+                .filter(f -> f.severity() == severity)
+                .map(Finding::rule)
+                .collect(Collectors.toSet());
+    }
+
+    private static List<Finding> findings(Coop coop, int hens, Keeper keeper, Heap heap) {
+        return Findings.of(coop, Houses.needs(hens), keeper, heap);
+    }
+
+    private static Set<String> faults(Coop coop, int hens) {
+        return rules(
+                findings(coop, hens, Keeper.with(Tape.METRIC), Heap.EMPTY), Finding.Severity.FAULT);
+    }
+
+    @Test
+    void aHouseBigEnoughHasNoFault() {
+        assertThat(faults(house(DIMENSIONS, CHOICES, 3), 3)).isEmpty();
+    }
+
+    @Test
+    void tooManyBirdsAreShortOfFloorRoostNestsAndVents() {
+        Coop coop = house(DIMENSIONS, CHOICES, 3);
+        assertThat(faults(coop, 20)).contains("floor", "roost", "nests", "vents");
+    }
+
+    @Test
+    void thinRaftersAndJoistsAreTooWeakOverALongSpan() {
+        RaisedDimensions deep =
+                DIMENSIONS
+                        .with(RaisedDimensions.Name.DEPTH, Length.mm(2300))
+                        .with(RaisedDimensions.Name.FRONT, Length.mm(1600));
+        Choices thin =
+                CHOICES.with(Choices.Group.RAFTERS, Section.mm(38, 89))
+                        .with(Choices.Group.FLOOR, Section.mm(38, 64));
+        assertThat(faults(house(deep, thin, 3), 3)).contains("joists");
+        Choices stout =
+                CHOICES.with(Choices.Group.RAFTERS, Section.mm(47, 150))
+                        .with(Choices.Group.FLOOR, Section.mm(47, 150));
+        assertThat(faults(house(deep, stout, 3), 3)).doesNotContain("joists", "rafters");
+    }
+
+    @Test
+    void strongerSectionsNeverMakeAFault() {
+        for (int depth = 1100; depth < 2300; depth += 150) {
+            RaisedDimensions d =
+                    DIMENSIONS
+                            .with(RaisedDimensions.Name.DEPTH, Length.mm(depth))
+                            .with(RaisedDimensions.Name.FRONT, Length.mm(1000 + depth / 4 + 20));
+            Set<String> thin = faults(house(d, CHOICES, 3), 3);
+            Choices thick = CHOICES.with(Choices.Group.FLOOR, Section.mm(47, 150));
+            assertThat(thin).containsAll(faults(house(d, thick, 3), 3));
+        }
+    }
+
+    @Test
+    void theLimitsOfThePlaceAreKept() {
+        Keeper keeper =
+                Keeper.with(Tape.METRIC)
+                        .withMostWidth(Optional.of(Length.mm(1500)))
+                        .withMostDepth(Optional.of(Length.mm(1300)))
+                        .withMostHeight(Optional.of(Length.mm(1800)));
+        Coop coop = house(DIMENSIONS, CHOICES, 3);
+        assertThat(rules(findings(coop, 3, keeper, Heap.EMPTY), Finding.Severity.FAULT))
+                .containsExactlyInAnyOrder("limit.width", "limit.depth", "limit.height");
+        Keeper roomy = keeper.withMostWidth(Optional.of(Length.mm(1600)));
+        assertThat(rules(findings(coop, 3, roomy, Heap.EMPTY), Finding.Severity.FAULT))
+                .doesNotContain("limit.width");
+    }
+
+    @Test
+    void aFlatRoofIsAFaultAndALowOneAWarning() {
+        RaisedDimensions nearlyFlat =
+                DIMENSIONS
+                        .with(RaisedDimensions.Name.FRONT, Length.mm(1200))
+                        .with(RaisedDimensions.Name.BACK, Length.mm(1150));
+        assertThat(faults(house(nearlyFlat, CHOICES, 3), 3)).contains("pitch");
+        RaisedDimensions low = nearlyFlat.with(RaisedDimensions.Name.FRONT, Length.mm(1350));
+        List<Finding> findings =
+                findings(house(low, CHOICES, 3), 3, Keeper.with(Tape.METRIC), Heap.EMPTY);
+        assertThat(rules(findings, Finding.Severity.WARNING)).contains("pitch");
+        assertThat(rules(findings, Finding.Severity.FAULT)).doesNotContain("pitch");
+    }
+
+    @Test
+    void rottingLegsAndOldPaintAreTold() {
+        Coop coop = house(DIMENSIONS, CHOICES, 3);
+        Lot painted = lot("S1", Section.mm(19, 64), Treatment.PAINTED);
+        List<Finding> findings =
+                findings(coop, 3, Keeper.with(Tape.METRIC), Heap.EMPTY.plus(painted));
+        assertThat(rules(findings, Finding.Severity.WARNING)).contains("groundContact", "paint");
+        assertThat(findings)
+                .filteredOn(f -> f.rule().equals("paint"))
+                .singleElement()
+                .satisfies(f -> assertThat(f.marks()).containsExactly("S1"));
+        Lot treated = lot("S2", Section.mm(89, 89), Treatment.PRESSURE_TREATED);
+        assertThat(
+                        rules(
+                                findings(
+                                        coop,
+                                        3,
+                                        Keeper.with(Tape.METRIC),
+                                        Heap.EMPTY.plus(treated)),
+                                Finding.Severity.WARNING))
+                .doesNotContain("groundContact", "paint");
+    }
+
+    private static Lot lot(String id, Section section, Treatment treatment) {
+        Stick stick = new Stick(section, Length.mm(2000), List.of(), Length.ZERO, treatment);
+        return new Lot(id, 4, stick, Lot.Provenance.UNKNOWN);
+    }
+
+    @Test
+    void aSpaceBelowThatHarboursRatsIsToldUnlessItIsMeshed() {
+        RaisedDimensions low = DIMENSIONS.with(RaisedDimensions.Name.LEGS, Length.mm(250));
+        assertThat(warnings(house(low, CHOICES, 3))).doesNotContain("clearBelow");
+        Choices open =
+                new Choices(
+                        CHOICES.sections(),
+                        CHOICES.deck(),
+                        CHOICES.skin(),
+                        CHOICES.widestPanel(),
+                        CHOICES.roofing(),
+                        Practice.Underside.OPEN,
+                        CHOICES.step());
+        assertThat(warnings(house(low, open, 3))).contains("clearBelow");
+        assertThat(warnings(house(DIMENSIONS, open, 3))).doesNotContain("clearBelow");
+    }
+
+    private static Set<String> warnings(Coop coop) {
+        return rules(
+                findings(coop, 3, Keeper.with(Tape.METRIC), Heap.EMPTY), Finding.Severity.WARNING);
+    }
+
+    @Test
+    void reachIsMeasuredToTheFarthestCorner() {
+        Coop coop = house(DIMENSIONS, CHOICES, 3);
+        Needs needs = Houses.needs(3);
+        assertThat(needs.birds()).isPositive();
+        assertThat(coop.measures().reach())
+                .isGreaterThanOrEqualTo(DIMENSIONS.depth().minus(Length.mm(64)));
+        assertThat(warnings(coop)).contains("reach");
+    }
+}
