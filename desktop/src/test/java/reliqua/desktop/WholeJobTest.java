@@ -267,4 +267,61 @@ class WholeJobTest {
         assertThat(project()).isEqualTo(before);
         assertThat(robot.lookup("#notice").queryAs(Label.class).getText()).contains("bad.reliqua");
     }
+
+    @Test
+    void aNewEmptyProjectSaysWhatToDoAndGrowsFromThere(FxRobot robot) throws TimeoutException {
+        fitted();
+        Project empty =
+                Project.start(
+                        "New coop",
+                        project().keeper(),
+                        new reliqua.core.flock.Flock(
+                                new java.util.TreeMap<>(), reliqua.core.flock.Practice.DEFAULT),
+                        reliqua.core.stock.Heap.EMPTY,
+                        project().prices());
+        robot.interact(() -> workspace.open(empty, file.resolveSibling("new.reliqua")));
+        until(() -> workspace.designs().progress().get() >= 1);
+        for (KeyCode digit :
+                new KeyCode[] {
+                    KeyCode.DIGIT1,
+                    KeyCode.DIGIT2,
+                    KeyCode.DIGIT3,
+                    KeyCode.DIGIT4,
+                    KeyCode.DIGIT5,
+                    KeyCode.DIGIT6
+                }) {
+            go(robot, digit);
+        }
+        assertThat(robot.lookup("#notice").queryAs(Label.class).getText()).contains("No birds yet");
+        say(robot, "hens 4");
+        robot.type(KeyCode.ENTER);
+        fitted();
+        assertThat(robot.lookup("#notice").query().isVisible()).isFalse();
+        say(robot, "any width");
+        robot.type(KeyCode.ENTER);
+        assertThat(project().keeper().mostWidth()).isEmpty();
+    }
+
+    @Test
+    void aHouseIsClickedTogetherFromTheCardsAndLetGoAgain(FxRobot robot) throws TimeoutException {
+        fitted();
+        robot.clickOn("#card-1");
+        until(() -> project().chosen().isPresent());
+        fitted();
+        robot.clickOn("#settle");
+        assertThat(project().chosen()).isEmpty();
+        fitted();
+        go(robot, KeyCode.DIGIT5);
+        robot.interact(
+                () -> {
+                    CheckBox first =
+                            (CheckBox)
+                                    robot.lookup(".list-line .check-box")
+                                            .queryAll()
+                                            .iterator()
+                                            .next();
+                    first.fire();
+                });
+        assertThat(project().done()).hasSize(1);
+    }
 }

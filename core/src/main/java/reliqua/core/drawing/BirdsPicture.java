@@ -46,6 +46,9 @@ public final class BirdsPicture {
 
     /** The drawing; birds to come are drawn faint. */
     public static Picture of(Flock flock, Needs needs, Tape tape) {
+        if (flock.total() == 0) {
+            return empty();
+        }
         Picture.Sketch sketch = new Picture.Sketch();
         double floor = Math.sqrt(needs.floor().toSquareMetres()) * 1000;
         double width = floor * 1.6;
@@ -56,6 +59,15 @@ public final class BirdsPicture {
             top = 1040;
         }
         floor(flock, needs, tape, sketch, width, deep, top);
+        return sketch.picture();
+    }
+
+    /** One faint bird where the flock will stand. */
+    private static Picture empty() {
+        Picture.Sketch sketch = new Picture.Sketch();
+        bird(sketch, 0, 0, BirdClass.STANDARD.standing().toMm(), false);
+        sketch.reach(new Picture.Point(-900, -700));
+        sketch.reach(new Picture.Point(900, 300));
         return sketch.picture();
     }
 

@@ -227,7 +227,7 @@ public final class SayLine {
     }
 
     private static String stripAt(String text) {
-        return text.strip().replaceFirst("^(?:at|of|long)\\s+", "");
+        return text.strip().replaceFirst("^(?:at|of|long|by|x)\\s+", "");
     }
 
     /**

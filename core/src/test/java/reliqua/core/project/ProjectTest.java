@@ -150,6 +150,8 @@ class ProjectTest {
         }
         within(Oblique.of(design.candidate().coop()));
         within(BirdsPicture.of(project.flock(), project.needs(), Tape.INCH));
+        Project none = project.withFlock(project.flock().with(BirdClass.STANDARD, 0));
+        within(BirdsPicture.of(none.flock(), none.needs(), Tape.INCH));
         design.candidate().plan().tickets().forEach(t -> within(TicketPicture.of(t, Tape.METRIC)));
         Picture front =
                 Elevation.of(

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
@@ -70,6 +71,31 @@ class SayLineTest {
     void treatmentIsHeard() {
         assertThat(((Stick) added(inches.read("4 of 4x4 at 8ft treated")).material()).treatment())
                 .isEqualTo(Treatment.PRESSURE_TREATED);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "2x4 at 8ft | 1 | 2438.4",
+                "4 pcs 2x4 at 96 | 4 | 2438.4",
+                "10 of 1x6 at 6' | 10 | 1828.8",
+                "3 pieces of 2x2 at 45 1/4 | 3 | 1149.35",
+                "5/4x6 at 63in | 1 | 1600.2",
+                "2 of 4x4 at 52 treated | 2 | 1320.8",
+                "7 of 3/4 x 3 1/2 x 95 bow 1/4 | 7 | 2413",
+                "1 1/2 x 3 1/2 x 8' | 1 | 2438.4",
+                "12 of 38 mm x 89 mm x 2.4 m | 12 | 2400",
+                "2 of 2x4 at 92 5/8 nails at 40 from the stage | 2 | 2352.675",
+                "6 of 2X4 AT 92 5/8 | 6 | 2352.675",
+                "  3   of  2x3   at  92 ,  split 0 to 5 | 3 | 2336.8",
+                "9 of 1x3 by 80 in | 9 | 2032",
+            })
+    void sticksAreHeardInManyWays(String line, int quantity, double mm) {
+        SayLine.Understood.Added said = added(inches.read(line));
+        assertThat(said.quantity()).isEqualTo(quantity);
+        assertThat(((Stick) said.material()).length()).isEqualTo(Length.ofMm(mm));
     }
 
     @ParameterizedTest

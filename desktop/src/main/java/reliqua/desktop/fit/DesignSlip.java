@@ -56,11 +56,11 @@ final class DesignSlip extends VBox {
         getChildren()
                 .addAll(
                         fault,
+                        settle,
+                        figures,
                         Parts.rule(),
                         Parts.text(Texts.get("fit.findings"), "strong"),
-                        findings,
-                        settle,
-                        figures);
+                        findings);
     }
 
     private HBox line(Name name) {
