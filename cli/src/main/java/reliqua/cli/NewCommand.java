@@ -14,7 +14,6 @@ import picocli.CommandLine.Option;
 import reliqua.core.flock.BirdClass;
 import reliqua.core.flock.Flock;
 import reliqua.core.flock.Keeper;
-import reliqua.core.flock.Practice;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.UnitSystem;
 import reliqua.core.project.Project;
@@ -60,7 +59,7 @@ final class NewCommand implements Callable<Integer> {
         Heap stock =
                 heap == null ? Heap.EMPTY : HeapCsv.read(Files.read(heap), heap.toString(), units);
         Tape tape = units == UnitSystem.INCHES ? Tape.INCH : Tape.METRIC;
-        Flock flock = new Flock(new TreeMap<>(birds()), Practice.DEFAULT);
+        Flock flock = Flock.hens(birds());
         Project project =
                 Project.start(name, Keeper.with(tape), flock, stock, Merchants.priceBook(units));
         ProjectFile.save(out, project);

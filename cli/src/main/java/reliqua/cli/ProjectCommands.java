@@ -23,15 +23,14 @@ import reliqua.core.fit.Candidate;
 import reliqua.core.fit.FitRequest;
 import reliqua.core.fit.FitResult;
 import reliqua.core.fit.Fitter;
-import reliqua.core.flock.Need;
 import reliqua.core.measure.Sum;
 import reliqua.core.measure.Tape;
-import reliqua.core.measure.Words;
 import reliqua.core.project.Design;
 import reliqua.core.project.Project;
 import reliqua.files.HeapCsv;
 import reliqua.files.InputException;
 import reliqua.files.NeedsJson;
+import reliqua.files.NeedsText;
 import reliqua.files.PacketPdf;
 import reliqua.files.PlanCsv;
 import reliqua.files.ProjectFile;
@@ -88,20 +87,8 @@ final class ProjectCommands {
         @Override
         public Integer call() throws IOException, InputException {
             Project loaded = load();
-            if (json) {
-                out().println(NeedsJson.write(loaded.needs(), loaded.keeper().tape()));
-                return 0;
-            }
-            Tape tape = loaded.keeper().tape();
-            for (Need need : loaded.needs().lines()) {
-                out().println(
-                                Words.say("need." + need.kind().name())
-                                        + ": "
-                                        + tape.word(need.value())
-                                        + "  ("
-                                        + need.sum().words(tape)
-                                        + ")");
-            }
+            out().print(json ? NeedsJson.write(loaded) : NeedsText.write(loaded));
+            out().flush();
             return 0;
         }
     }

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import reliqua.files.DemoProjects;
 import reliqua.files.HeapCsv;
+import reliqua.standins.Climates;
 import reliqua.standins.Merchants;
 
 /** The whole job by commands, without a display. */
@@ -26,7 +27,9 @@ class MainTest {
     void start() throws IOException {
         project = folder.resolve("p.reliqua");
         Path heap = folder.resolve("heap.csv");
-        Files.writeString(heap, HeapCsv.write(DemoProjects.ternLane(Merchants::priceBook).heap()));
+        Files.writeString(
+                heap,
+                HeapCsv.write(DemoProjects.ternLane(Merchants::priceBook, new Climates()).heap()));
         assertThat(
                         run(
                                 "new",

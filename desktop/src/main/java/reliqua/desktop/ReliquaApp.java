@@ -13,6 +13,7 @@ import reliqua.desktop.shell.Shell;
 import reliqua.desktop.work.DataFolder;
 import reliqua.desktop.work.Workspace;
 import reliqua.files.DemoProjects;
+import reliqua.standins.Climates;
 import reliqua.standins.Merchants;
 
 /**
@@ -64,7 +65,7 @@ public final class ReliquaApp extends Application {
 
     private static Workspace open(List<String> arguments) {
         DataFolder folder = DataFolder.standard();
-        Project demo = DemoProjects.ternLane(Merchants::priceBook);
+        Project demo = DemoProjects.ternLane(Merchants::priceBook, new Climates());
         Workspace workspace = new Workspace(demo, folder.freshPlace(demo.name()), folder);
         List<Path> recent = folder.recent();
         if (!arguments.isEmpty() && !arguments.getFirst().equals("demo")) {

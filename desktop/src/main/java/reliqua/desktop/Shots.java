@@ -17,6 +17,7 @@ import reliqua.core.project.Project;
 import reliqua.desktop.work.DataFolder;
 import reliqua.desktop.work.Workspace;
 import reliqua.files.DemoProjects;
+import reliqua.standins.Climates;
 import reliqua.standins.Merchants;
 
 /**
@@ -50,7 +51,7 @@ public final class Shots extends Application {
         Path folder = Path.of(getParameters().getRaw().getFirst());
         Files.createDirectories(folder);
         DataFolder data = new DataFolder(Files.createTempDirectory("reliqua-shots"));
-        Project demo = DemoProjects.ternLane(Merchants::priceBook);
+        Project demo = DemoProjects.ternLane(Merchants::priceBook, new Climates());
         Workspace workspace = new Workspace(demo, data.place(demo.name()), data);
         ReliquaApp.show(stage, workspace);
         workspace

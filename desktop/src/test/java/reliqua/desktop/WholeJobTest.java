@@ -33,6 +33,7 @@ import reliqua.desktop.work.Workspace;
 import reliqua.files.DemoProjects;
 import reliqua.files.InputException;
 import reliqua.files.ProjectFile;
+import reliqua.standins.Climates;
 import reliqua.standins.Merchants;
 
 /**
@@ -52,7 +53,9 @@ class WholeJobTest {
     void start(Stage stage) throws IOException {
         DataFolder folder = new DataFolder(Files.createTempDirectory(home, "data"));
         file = folder.place("Tern Lane");
-        workspace = new Workspace(DemoProjects.ternLane(Merchants::priceBook), file, folder);
+        workspace =
+                new Workspace(
+                        DemoProjects.ternLane(Merchants::priceBook, new Climates()), file, folder);
         ReliquaApp.show(stage, workspace);
     }
 
@@ -136,7 +139,7 @@ class WholeJobTest {
         robot.interact(
                 () ->
                         workspace.open(
-                                DemoProjects.kerrinRigg(Merchants::priceBook),
+                                DemoProjects.kerrinRigg(Merchants::priceBook, new Climates()),
                                 file.resolveSibling("k.reliqua")));
         fitted();
         robot.interact(() -> workspace.open(file));
@@ -275,8 +278,7 @@ class WholeJobTest {
                 Project.start(
                         "New coop",
                         project().keeper(),
-                        new reliqua.core.flock.Flock(
-                                new java.util.TreeMap<>(), reliqua.core.flock.Practice.DEFAULT),
+                        reliqua.core.flock.Flock.EMPTY,
                         reliqua.core.stock.Heap.EMPTY,
                         project().prices());
         robot.interact(() -> workspace.open(empty, file.resolveSibling("new.reliqua")));
@@ -299,7 +301,7 @@ class WholeJobTest {
         assertThat(robot.lookup("#notice").query().isVisible()).isFalse();
         say(robot, "any width");
         robot.type(KeyCode.ENTER);
-        assertThat(project().keeper().mostWidth()).isEmpty();
+        assertThat(project().keeper().limits().width()).isEmpty();
     }
 
     @Test

@@ -115,6 +115,49 @@ final class JsonReader {
         return Optional.of(number);
     }
 
+    /** A number, or what is taken when it is missing or none. */
+    double number(String field, double otherwise) {
+        return number(field).map(BigDecimal::doubleValue).orElse(otherwise);
+    }
+
+    /** One of the names of an enumeration, in letters of any case. */
+    <E extends Enum<E>> E choice(String field, Class<E> type, E otherwise) {
+        return named(field, text(field, otherwise.name()), type).orElse(otherwise);
+    }
+
+    /** A list of names of an enumeration; unknown ones are faults. */
+    <E extends Enum<E>> List<E> choices(String field, Class<E> type) {
+        List<E> values = new ArrayList<>();
+        texts(field).forEach(text -> named(field, text, type).ifPresent(values::add));
+        return values;
+    }
+
+    private <E extends Enum<E>> Optional<E> named(String field, String text, Class<E> type) {
+        for (E value : type.getEnumConstants()) {
+            if (value.name().equalsIgnoreCase(text)) {
+                return Optional.of(value);
+            }
+        }
+        fault(field + " is \"" + text + "\", which is unknown");
+        return Optional.empty();
+    }
+
+    /** A list of whole numbers; anything else in it is a fault. */
+    List<Integer> wholes(String field) {
+        List<Integer> values = new ArrayList<>();
+        JsonNode list = node.get(field);
+        if (list != null && list.isArray()) {
+            for (JsonNode value : list) {
+                if (value.isInt()) {
+                    values.add(value.intValue());
+                } else {
+                    fault(field + " must hold whole numbers");
+                }
+            }
+        }
+        return values;
+    }
+
     /** A length in millimetres, required. */
     Length mm(String field) {
         Optional<BigDecimal> number = number(field);

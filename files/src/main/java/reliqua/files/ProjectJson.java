@@ -1,11 +1,9 @@
 package reliqua.files;
 
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -15,10 +13,9 @@ import reliqua.core.flock.BirdClass;
 import reliqua.core.flock.Flock;
 import reliqua.core.flock.Keeper;
 import reliqua.core.flock.Practice;
+import reliqua.core.flock.Site;
 import reliqua.core.measure.Length;
-import reliqua.core.measure.Money;
 import reliqua.core.measure.Tape;
-import reliqua.core.measure.UnitSystem;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Offer;
@@ -42,50 +39,17 @@ final class ProjectJson {
     static String write(Project project) {
         ObjectNode root = MAPPER.createObjectNode();
         root.put("format", FORMAT).put("version", VERSION).put("name", project.name());
-        keeper(root.putObject("keeper"), project.keeper());
-        flock(root.putObject("flock"), project.flock());
+        KeeperJson.write(root.putObject("keeper"), project.keeper());
+        FlockJson.write(root.putObject("flock"), project.flock());
+        SiteJson.write(root.putObject("site"), project.site());
         prices(root.putObject("prices"), project.prices());
         ObjectNode held = root.putObject("held");
-        project.held().forEach((name, length) -> held.put(lower(name), mm(length)));
+        project.held()
+                .forEach((name, length) -> held.put(JsonWords.lower(name), JsonWords.mm(length)));
         project.chosen().ifPresent(chosen -> chosen(root.putObject("chosen"), chosen));
         ArrayNode done = root.putArray("done");
         project.done().forEach(done::add);
         return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(root);
-    }
-
-    private static String lower(Enum<?> value) {
-        return value.name().toLowerCase(Locale.ROOT);
-    }
-
-    private static BigDecimal mm(Length length) {
-        return BigDecimal.valueOf(length.nm(), 6);
-    }
-
-    private static BigDecimal amount(Money money) {
-        return BigDecimal.valueOf(money.micros(), 6);
-    }
-
-    private static void keeper(ObjectNode node, Keeper keeper) {
-        node.put("height", mm(keeper.height()));
-        node.put("units", lower(keeper.tape().system()));
-        node.put("fraction", keeper.tape().denominator());
-        node.put("currency", keeper.tape().currency());
-        node.put("budget", amount(keeper.budget()));
-        node.put("kerf", mm(keeper.kerf()));
-        keeper.mostWidth().ifPresent(l -> node.put("mostWidth", mm(l)));
-        keeper.mostDepth().ifPresent(l -> node.put("mostDepth", mm(l)));
-        keeper.mostHeight().ifPresent(l -> node.put("mostHeight", mm(l)));
-    }
-
-    private static void flock(ObjectNode node, Flock flock) {
-        ObjectNode birds = node.putObject("birds");
-        flock.birds().forEach((kind, count) -> birds.put(lower(kind), count));
-        Practice practice = flock.practice();
-        node.put("space", lower(practice.space()));
-        node.put("nests", lower(practice.nests()));
-        node.put("vents", lower(practice.vents()));
-        node.put("growth", practice.growth());
-        node.put("underside", lower(practice.underside()));
     }
 
     private static void prices(ObjectNode node, PriceBook prices) {
@@ -94,30 +58,31 @@ final class ProjectJson {
         prices.hardware()
                 .forEach(
                         (kind, pack) ->
-                                hardware.putObject(lower(kind))
+                                hardware.putObject(JsonWords.lower(kind))
                                         .put("count", pack.count())
-                                        .put("price", amount(pack.price())));
+                                        .put("price", JsonWords.amount(pack.price())));
     }
 
     private static void chosen(ObjectNode node, Project.Chosen chosen) {
         ObjectNode dimensions = node.putObject("dimensions");
         for (RaisedDimensions.Name name : RaisedDimensions.Name.values()) {
-            dimensions.put(lower(name), mm(chosen.dimensions().get(name)));
+            dimensions.put(JsonWords.lower(name), JsonWords.mm(chosen.dimensions().get(name)));
         }
         Choices choices = chosen.choices();
         ObjectNode sections = node.putObject("sections");
         for (Choices.Group group : Choices.Group.values()) {
-            sections.putObject(lower(group))
-                    .put("thickness", mm(choices.section(group).thickness()))
-                    .put("width", mm(choices.section(group).width()));
+            sections.putObject(JsonWords.lower(group))
+                    .put("thickness", JsonWords.mm(choices.section(group).thickness()))
+                    .put("width", JsonWords.mm(choices.section(group).width()));
         }
-        node.put("deck", mm(choices.deck())).put("skin", mm(choices.skin()));
-        node.put("widestPanel", mm(choices.widestPanel())).put("step", mm(choices.step()));
-        node.put("underside", lower(choices.underside()));
+        node.put("deck", JsonWords.mm(choices.deck())).put("skin", JsonWords.mm(choices.skin()));
+        node.put("widestPanel", JsonWords.mm(choices.widestPanel()))
+                .put("step", JsonWords.mm(choices.step()));
+        node.put("underside", JsonWords.lower(choices.underside()));
         node.putObject("roofing")
-                .put("fullWidth", mm(choices.roofing().fullWidth()))
-                .put("coverWidth", mm(choices.roofing().coverWidth()))
-                .put("longest", mm(choices.roofing().longest()));
+                .put("fullWidth", JsonWords.mm(choices.roofing().fullWidth()))
+                .put("coverWidth", JsonWords.mm(choices.roofing().coverWidth()))
+                .put("longest", JsonWords.mm(choices.roofing().longest()));
     }
 
     static Project read(String text, String name, Heap heap, List<Offer> offers)
@@ -153,72 +118,24 @@ final class ProjectJson {
                 .ifPresent(
                         in -> {
                             for (RaisedDimensions.Name each : RaisedDimensions.Name.values()) {
-                                in.maybeMm(lower(each)).ifPresent(length -> held.put(each, length));
+                                in.maybeMm(JsonWords.lower(each))
+                                        .ifPresent(length -> held.put(each, length));
                             }
                         });
         return new Project(
                 root.text("name", "Coop"),
                 root.inner("keeper")
-                        .map(ProjectJson::keeper)
+                        .map(KeeperJson::read)
                         .orElseGet(() -> Keeper.with(Tape.METRIC)),
                 root.inner("flock")
-                        .map(ProjectJson::flock)
+                        .map(FlockJson::read)
                         .orElseGet(() -> Flock.of(BirdClass.STANDARD, 4)),
+                root.inner("site").map(SiteJson::read).orElse(Site.BARE),
                 heap,
                 root.inner("prices").map(in -> prices(in, offers)).orElse(PriceBook.EMPTY),
                 held,
                 root.inner("chosen").map(ProjectJson::chosen),
                 new HashSet<>(root.texts("done")));
-    }
-
-    private static <E extends Enum<E>> E choice(
-            JsonReader in, String field, Class<E> type, E otherwise) {
-        String text = in.text(field, otherwise.name());
-        for (E value : type.getEnumConstants()) {
-            if (value.name().equalsIgnoreCase(text)) {
-                return value;
-            }
-        }
-        in.fault(field + " is \"" + text + "\", which is unknown");
-        return otherwise;
-    }
-
-    private static Keeper keeper(JsonReader in) {
-        Tape tape =
-                new Tape(
-                        choice(in, "units", UnitSystem.class, UnitSystem.MILLIMETRES),
-                        in.whole("fraction", 16),
-                        in.text("currency", ""));
-        return new Keeper(
-                in.mm("height"),
-                tape,
-                in.money("budget"),
-                in.mm("kerf"),
-                in.maybeMm("mostWidth"),
-                in.maybeMm("mostDepth"),
-                in.maybeMm("mostHeight"));
-    }
-
-    private static Flock flock(JsonReader in) {
-        Map<BirdClass, Integer> birds = new TreeMap<>();
-        in.inner("birds")
-                .ifPresent(
-                        counts -> {
-                            for (BirdClass kind : BirdClass.values()) {
-                                if (counts.has(lower(kind))) {
-                                    birds.put(kind, counts.whole(lower(kind), 1));
-                                }
-                            }
-                        });
-        Practice usual = Practice.DEFAULT;
-        Practice practice =
-                new Practice(
-                        choice(in, "space", Practice.Space.class, usual.space()),
-                        choice(in, "nests", Practice.Nests.class, usual.nests()),
-                        choice(in, "vents", Practice.Vents.class, usual.vents()),
-                        in.whole("growth", usual.growth()),
-                        choice(in, "underside", Practice.Underside.class, usual.underside()));
-        return new Flock(new TreeMap<>(birds), practice);
     }
 
     private static PriceBook prices(JsonReader in, List<Offer> offers) {
@@ -227,7 +144,7 @@ final class ProjectJson {
                 .ifPresent(
                         packs -> {
                             for (PriceBook.Hardware kind : PriceBook.Hardware.values()) {
-                                packs.inner(lower(kind))
+                                packs.inner(JsonWords.lower(kind))
                                         .ifPresent(
                                                 pack ->
                                                         hardware.put(
@@ -254,10 +171,10 @@ final class ProjectJson {
                         lengths.mm("overhang"));
         List<Section> sections = new ArrayList<>();
         for (Choices.Group group : Choices.Group.values()) {
-            Optional<JsonReader> section = groups.inner(lower(group));
+            Optional<JsonReader> section = groups.inner(JsonWords.lower(group));
             sections.add(
                     section.map(s -> Section.of(s.mm("thickness"), s.mm("width")))
-                            .orElseThrow(() -> missing(groups, lower(group))));
+                            .orElseThrow(() -> missing(groups, JsonWords.lower(group))));
         }
         Choices choices =
                 new Choices(
@@ -269,8 +186,7 @@ final class ProjectJson {
                                 roofing.mm("fullWidth"),
                                 roofing.mm("coverWidth"),
                                 roofing.mm("longest")),
-                        choice(
-                                in,
+                        in.choice(
                                 "underside",
                                 Practice.Underside.class,
                                 Practice.Underside.CLOSED_IN),

@@ -16,6 +16,7 @@ import reliqua.core.cutting.Progress;
 import reliqua.core.measure.Length;
 import reliqua.core.project.Design;
 import reliqua.core.project.Project;
+import reliqua.standins.Climates;
 import reliqua.standins.Merchants;
 
 class ProjectFileTest {
@@ -23,8 +24,8 @@ class ProjectFileTest {
 
     private static List<Project> demos() {
         return List.of(
-                DemoProjects.ternLane(Merchants::priceBook),
-                DemoProjects.kerrinRigg(Merchants::priceBook));
+                DemoProjects.ternLane(Merchants::priceBook, new Climates()),
+                DemoProjects.kerrinRigg(Merchants::priceBook, new Climates()));
     }
 
     @Test

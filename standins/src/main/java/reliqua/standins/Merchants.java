@@ -47,6 +47,7 @@ public final class Merchants {
         meshInches(offers, 1, 2, 36, 10, 21.9);
         meshInches(offers, 1, 2, 36, 25, 46.5);
         meshInches(offers, 1, 1, 24, 25, 27.4);
+        meshInches(offers, 15, 64, 36, 10, 29.8);
         return new PriceBook("Saltmarsh Lumber & Feed", offers, hardware(8.9, 8.4, 4.2, 4.6, 4.9));
     }
 
@@ -131,6 +132,7 @@ public final class Merchants {
         meshMetric(offers, 12.7, 900, 3000, 18.5);
         meshMetric(offers, 12.7, 900, 6000, 33);
         meshMetric(offers, 25.4, 900, 6000, 23);
+        meshMetric(offers, 6, 900, 3000, 26.5);
         return new PriceBook("Stonegill Stores", offers, hardware(7.4, 7.2, 3.4, 3.9, 4.2));
     }
 

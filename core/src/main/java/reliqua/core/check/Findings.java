@@ -9,7 +9,12 @@ import reliqua.core.stock.Heap;
 /** Runs every rule over a design. */
 public final class Findings {
     private static final List<Rule> RULES =
-            List.of(new HousingRule(), new StrengthRule(), new RegretRule());
+            List.of(
+                    new HousingRule(),
+                    new StrengthRule(),
+                    new WindRule(),
+                    new RegretRule(),
+                    new KeeperRule());
 
     private Findings() {}
 

@@ -17,7 +17,6 @@ import reliqua.core.stock.Treatment;
  * doubtful paint.
  */
 final class RegretRule implements Rule {
-    private static final Length REACH = Length.mm(750);
     private static final Length CLEAR_LOW = Length.mm(450);
     private static final Length CLOSED = Length.mm(50);
     private static final double PLAIN_LAPS = 3.0 / 12;
@@ -27,7 +26,8 @@ final class RegretRule implements Rule {
     public List<Finding> check(Subject subject) {
         Coop.Measures m = subject.coop().measures();
         List<Finding> found = new ArrayList<>();
-        found.add(warning("reach", m.reach().atMost(REACH), m.reach(), REACH));
+        Length arm = subject.keeper().body().reach();
+        found.add(warning("reach", m.reach().atMost(arm), m.reach(), arm));
         boolean meshed = !subject.coop().of(Role.SKIRT).isEmpty();
         found.add(
                 warning(
@@ -38,9 +38,9 @@ final class RegretRule implements Rule {
                         m.clearBelow(),
                         CLEAR_LOW));
         found.add(pitch(m));
-        limit(found, "limit.width", m.width(), subject.keeper().mostWidth());
-        limit(found, "limit.depth", m.depth(), subject.keeper().mostDepth());
-        limit(found, "limit.height", m.height(), subject.keeper().mostHeight());
+        limit(found, "limit.width", m.width(), subject.keeper().limits().width());
+        limit(found, "limit.depth", m.depth(), subject.keeper().limits().depth());
+        limit(found, "limit.height", m.height(), subject.keeper().limits().height());
         groundContact(subject, found);
         paint(subject, found);
         return found;

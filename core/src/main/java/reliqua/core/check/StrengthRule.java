@@ -23,6 +23,7 @@ final class StrengthRule implements Rule {
         Coop coop = subject.coop();
         List<Finding> found = new ArrayList<>();
         Length depth = coop.measures().depth();
+        double roof = subject.needs().weather().roof().kiloPascals();
         sample(coop, Role.JOIST)
                 .ifPresent(
                         joist -> {
@@ -34,15 +35,13 @@ final class StrengthRule implements Rule {
         sample(coop, Role.RAFTER)
                 .ifPresent(
                         rafter -> {
-                            double load =
-                                    Strength.surfaceLoad(
-                                            Strength.ROOF_LOAD, spacing(coop, Role.RAFTER));
+                            double load = Strength.surfaceLoad(roof, spacing(coop, Role.RAFTER));
                             found.add(onEdge("rafters", rafter, depth, load, ROOF_SAG));
                         });
         sample(coop, Role.PURLIN)
                 .ifPresent(
                         purlin -> {
-                            double load = Strength.surfaceLoad(Strength.ROOF_LOAD, Length.mm(600));
+                            double load = Strength.surfaceLoad(roof, Length.mm(600));
                             Length span = spacing(coop, Role.RAFTER);
                             found.add(flat("purlins", purlin.section(), span, load));
                         });

@@ -13,9 +13,6 @@ public final class Strength {
     /** Stiffness, N/mm². */
     public static final double STIFFNESS = 7000;
 
-    /** Roof: its own weight and the least snow or a person leaning, kN/m². */
-    public static final double ROOF_LOAD = 0.25 + 1.0;
-
     /** Floor for birds with 150 mm of wet litter, kN/m². */
     public static final double FLOOR_LOAD = 1.0 + 0.15 * 2.5;
 

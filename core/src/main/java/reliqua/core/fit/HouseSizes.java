@@ -129,11 +129,11 @@ final class HouseSizes {
     }
 
     private Length widthMost() {
-        return request.keeper().mostWidth().orElse(WIDTH_MOST).min(WIDTH_MOST);
+        return request.keeper().limits().width().orElse(WIDTH_MOST).min(WIDTH_MOST);
     }
 
     private Length depthMost() {
-        return request.keeper().mostDepth().orElse(DEPTH_MOST).min(DEPTH_MOST);
+        return request.keeper().limits().depth().orElse(DEPTH_MOST).min(DEPTH_MOST);
     }
 
     List<Length> widths(Choices choices) {

@@ -1,38 +1,72 @@
 package reliqua.core.flock;
 
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Words;
+
 /**
  * The schools of practice the keeper follows. Where keepers differ, each school is a choice; the
  * default is the one most backyard keepers are content with.
  *
  * @param space house floor a bird
+ * @param run run a bird
+ * @param roosts roost a bird
  * @param nests hens to a nest box
  * @param vents permanent openings
- * @param growth birds to come, in percent of those there
+ * @param litter what lies on the floor
+ * @param apron how diggers are kept out
+ * @param growth birds to come, in percent of the hens there are
  * @param underside what becomes of the space below a raised floor
+ * @param own figures of the keeper's own, which go before the schools
  */
-public record Practice(Space space, Nests nests, Vents vents, int growth, Underside underside) {
+public record Practice(
+        Space space,
+        Space run,
+        Roosts roosts,
+        Nests nests,
+        Vents vents,
+        Litter litter,
+        Apron apron,
+        int growth,
+        Underside underside,
+        OwnFigures own) {
 
-    /** Standard space, one nest to four, vents by floor, a quarter more birds, closed in below. */
+    /** The default of every school. */
     public static final Practice DEFAULT =
             new Practice(
-                    Space.STANDARD, Nests.ONE_PER_FOUR, Vents.BY_FLOOR, 25, Underside.CLOSED_IN);
+                    Space.STANDARD,
+                    Space.STANDARD,
+                    Roosts.USUAL,
+                    Nests.ONE_PER_FOUR,
+                    Vents.BY_FLOOR,
+                    Litter.DEEP,
+                    Apron.FLAT,
+                    25,
+                    Underside.CLOSED_IN,
+                    OwnFigures.NONE);
 
     /** Refuses a growth below zero or above 200 percent. */
     public Practice {
         if (growth < 0 || growth > 200) {
-            throw new IllegalArgumentException(
-                    reliqua.core.measure.Words.say("flock.growth", growth));
+            throw new IllegalArgumentException(Words.say("flock.growth", growth));
         }
     }
 
-    /** House floor a bird. */
+    /** Floor or run a bird. */
     public enum Space {
         /** Out all day, in only to sleep. */
         TIGHT,
         /** Out on most days: the default. */
         STANDARD,
-        /** Never out: the house is their whole world. */
+        /** Never out: this is their whole world. */
         ROOMY
+    }
+
+    /** Roost a bird. */
+    public enum Roosts {
+        /** Closer together, for cold winters. */
+        SNUG,
+        /** Room to settle and to quarrel: the default. */
+        USUAL
     }
 
     /** Hens to a nest box. */
@@ -64,6 +98,51 @@ public record Practice(Space space, Nests nests, Vents vents, int growth, Unders
         BY_BIRD
     }
 
+    /** What lies on the house floor, with the depth it starts at and the board that holds it in. */
+    public enum Litter {
+        /** Topped up and turned, emptied once or twice a year: the default. */
+        DEEP(120, 200),
+        /** Emptied every week. */
+        THIN(60, 100),
+        /** Droppings fall through wire of 12.7 mm; hard on the feet of heavy birds. */
+        WIRE(0, 50),
+        /** Slats of 25 to 40 mm with gaps of 20 to 25 mm over a composting bed. */
+        SLATTED(0, 50),
+        /** No floor: the pen is moved every day. */
+        GROUND(0, 50);
+
+        private final Length depth;
+        private final Length sill;
+
+        Litter(int depthMm, int sillMm) {
+            this.depth = Length.mm(depthMm);
+            this.sill = Length.mm(sillMm);
+        }
+
+        /** Depth to start with. */
+        public Length depth() {
+            return depth;
+        }
+
+        /** Height of the board at the doors; without litter a toe board against draught. */
+        public Length sill() {
+            return sill;
+        }
+
+        /** Whether the floor is closed boards under litter. */
+        public boolean boarded() {
+            return this == DEEP || this == THIN;
+        }
+    }
+
+    /** What stops diggers. */
+    public enum Apron {
+        /** 600 mm of mesh flat on the ground outward, laced and pegged: the default. */
+        FLAT,
+        /** 300 mm of mesh straight down; no mowing over it, more digging. */
+        BURIED
+    }
+
     /** The space below a raised floor. */
     public enum Underside {
         /** Left open: birds shade there, dogs can enter. */
@@ -73,22 +152,48 @@ public record Practice(Space space, Nests nests, Vents vents, int growth, Unders
     }
 
     public Practice withSpace(Space other) {
-        return new Practice(other, nests, vents, growth, underside);
+        return new Practice(
+                other, run, roosts, nests, vents, litter, apron, growth, underside, own);
+    }
+
+    public Practice withRun(Space other) {
+        return new Practice(
+                space, other, roosts, nests, vents, litter, apron, growth, underside, own);
+    }
+
+    public Practice withRoosts(Roosts other) {
+        return new Practice(space, run, other, nests, vents, litter, apron, growth, underside, own);
     }
 
     public Practice withNests(Nests other) {
-        return new Practice(space, other, vents, growth, underside);
+        return new Practice(
+                space, run, roosts, other, vents, litter, apron, growth, underside, own);
     }
 
     public Practice withVents(Vents other) {
-        return new Practice(space, nests, other, growth, underside);
+        return new Practice(
+                space, run, roosts, nests, other, litter, apron, growth, underside, own);
+    }
+
+    public Practice withLitter(Litter other) {
+        return new Practice(space, run, roosts, nests, vents, other, apron, growth, underside, own);
+    }
+
+    public Practice withApron(Apron other) {
+        return new Practice(
+                space, run, roosts, nests, vents, litter, other, growth, underside, own);
     }
 
     public Practice withGrowth(int other) {
-        return new Practice(space, nests, vents, other, underside);
+        return new Practice(space, run, roosts, nests, vents, litter, apron, other, underside, own);
     }
 
     public Practice withUnderside(Underside other) {
-        return new Practice(space, nests, vents, growth, other);
+        return new Practice(space, run, roosts, nests, vents, litter, apron, growth, other, own);
+    }
+
+    public Practice withOwn(OwnFigures other) {
+        return new Practice(
+                space, run, roosts, nests, vents, litter, apron, growth, underside, other);
     }
 }

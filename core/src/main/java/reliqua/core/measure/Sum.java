@@ -21,10 +21,6 @@ public record Sum(String key, List<Object> terms) {
 
     /** The sum in words, measured by {@code tape}. A nested sum is worded too. */
     public String words(Tape tape) {
-        return Words.say(
-                key,
-                terms.stream()
-                        .map(t -> t instanceof Sum inner ? inner.words(tape) : tape.word(t))
-                        .toArray());
+        return Words.say(key, terms.stream().map(tape::word).toArray());
     }
 }

@@ -12,6 +12,9 @@ import java.util.Locale;
  */
 public record Tape(UnitSystem system, int denominator, String currency) {
     private static final long NM_PER_INCH = 25_400_000L;
+    private static final double KPA_PER_PSF = 0.047880259;
+    private static final double METRES_PER_SECOND_PER_MPH = 0.44704;
+    private static final double LITRES_PER_GALLON = 3.785411784;
 
     /** Refuses a fraction other than sixteenths and thirty-seconds. */
     public Tape {
@@ -102,6 +105,42 @@ public record Tape(UnitSystem system, int denominator, String currency) {
         return trimmed(angle.degrees(), 1) + "°";
     }
 
+    /** A load in pounds a square foot or kilonewtons a square metre. */
+    public String say(Pressure pressure) {
+        return system == UnitSystem.INCHES
+                ? trimmed(pressure.kiloPascals() / KPA_PER_PSF, 0) + " psf"
+                : trimmed(pressure.kiloPascals(), 2) + " kN/m²";
+    }
+
+    /** A wind in miles an hour or metres a second. */
+    public String say(Speed speed) {
+        return system == UnitSystem.INCHES
+                ? trimmed(speed.metresPerSecond() / METRES_PER_SECOND_PER_MPH, 0) + " mph"
+                : trimmed(speed.metresPerSecond(), 1) + " m/s";
+    }
+
+    /** A temperature in degrees Fahrenheit or Celsius. */
+    public String say(Temperature temperature) {
+        return system == UnitSystem.INCHES
+                ? trimmed(temperature.celsius() * 1.8 + 32, 0) + " °F"
+                : trimmed(temperature.celsius(), 0) + " °C";
+    }
+
+    /** Water in gallons or litres. */
+    public String say(Volume volume) {
+        return system == UnitSystem.INCHES
+                ? trimmed(volume.litres() / LITRES_PER_GALLON, 1) + " gal"
+                : trimmed(volume.litres(), 1) + " l";
+    }
+
+    /** A distance over ground: {@code 28 ft} or {@code 8.6 m}. */
+    public String say(Distance distance) {
+        if (system == UnitSystem.INCHES) {
+            return Math.round(distance.length().toInches() / 12) + " ft";
+        }
+        return trimmed(distance.length().toMetres(), 1) + " m";
+    }
+
     /** Any measure or count, worded; texts pass through. */
     public String word(Object value) {
         return switch (value) {
@@ -110,6 +149,12 @@ public record Tape(UnitSystem system, int denominator, String currency) {
             case Weight weight -> say(weight);
             case Money money -> say(money);
             case Angle angle -> say(angle);
+            case Pressure pressure -> say(pressure);
+            case Speed speed -> say(speed);
+            case Temperature temperature -> say(temperature);
+            case Volume volume -> say(volume);
+            case Distance distance -> say(distance);
+            case Sum sum -> sum.words(this);
             case Double number -> trimmed(number, 2);
             default -> value.toString();
         };

@@ -2,6 +2,7 @@ package reliqua.core.project;
 
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -11,7 +12,10 @@ import reliqua.core.coop.family.RaisedDimensions;
 import reliqua.core.fit.FitRequest;
 import reliqua.core.flock.Flock;
 import reliqua.core.flock.Keeper;
+import reliqua.core.flock.NeedChange;
 import reliqua.core.flock.Needs;
+import reliqua.core.flock.Site;
+import reliqua.core.flock.WhatIf;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Words;
 import reliqua.core.stock.Heap;
@@ -23,6 +27,7 @@ import reliqua.core.stock.PriceBook;
  * @param name of the project
  * @param keeper who builds
  * @param flock the birds
+ * @param site the ground, its weather and the animals about
  * @param heap what there is
  * @param prices what can be bought
  * @param held dimensions the keeper has fixed
@@ -33,6 +38,7 @@ public record Project(
         String name,
         Keeper keeper,
         Flock flock,
+        Site site,
         Heap heap,
         PriceBook prices,
         Map<RaisedDimensions.Name, Length> held,
@@ -56,27 +62,32 @@ public record Project(
     /** A project with nothing done yet. */
     public static Project start(
             String name, Keeper keeper, Flock flock, Heap heap, PriceBook prices) {
-        return new Project(name, keeper, flock, heap, prices, Map.of(), Optional.empty(), Set.of());
+        return new Project(
+                name, keeper, flock, Site.BARE, heap, prices, Map.of(), Optional.empty(), Set.of());
     }
 
     public Project withKeeper(Keeper other) {
-        return new Project(name, other, flock, heap, prices, held, chosen, done);
+        return new Project(name, other, flock, site, heap, prices, held, chosen, done);
     }
 
     public Project withFlock(Flock other) {
-        return new Project(name, keeper, other, heap, prices, held, chosen, done);
+        return new Project(name, keeper, other, site, heap, prices, held, chosen, done);
+    }
+
+    public Project withSite(Site other) {
+        return new Project(name, keeper, flock, other, heap, prices, held, chosen, done);
     }
 
     public Project withHeap(Heap other) {
-        return new Project(name, keeper, flock, other, prices, held, chosen, done);
+        return new Project(name, keeper, flock, site, other, prices, held, chosen, done);
     }
 
     public Project withPrices(PriceBook other) {
-        return new Project(name, keeper, flock, heap, other, held, chosen, done);
+        return new Project(name, keeper, flock, site, heap, other, held, chosen, done);
     }
 
     public Project withChosen(Optional<Chosen> other) {
-        return new Project(name, keeper, flock, heap, prices, held, other, done);
+        return new Project(name, keeper, flock, site, heap, prices, held, other, done);
     }
 
     /** With a dimension fixed. */
@@ -84,7 +95,7 @@ public record Project(
         Map<RaisedDimensions.Name, Length> more = new EnumMap<>(RaisedDimensions.Name.class);
         more.putAll(held);
         more.put(dimension, length);
-        return new Project(name, keeper, flock, heap, prices, more, chosen, done);
+        return new Project(name, keeper, flock, site, heap, prices, more, chosen, done);
     }
 
     /** With a dimension free again. */
@@ -92,7 +103,7 @@ public record Project(
         Map<RaisedDimensions.Name, Length> fewer = new EnumMap<>(RaisedDimensions.Name.class);
         fewer.putAll(held);
         fewer.remove(dimension);
-        return new Project(name, keeper, flock, heap, prices, fewer, chosen, done);
+        return new Project(name, keeper, flock, site, heap, prices, fewer, chosen, done);
     }
 
     /** With a step or ticket ticked, or not. */
@@ -103,11 +114,21 @@ public record Project(
         } else {
             changed.remove(key);
         }
-        return new Project(name, keeper, flock, heap, prices, held, chosen, changed);
+        return new Project(name, keeper, flock, site, heap, prices, held, chosen, changed);
     }
 
     public Needs needs() {
-        return Needs.of(flock);
+        return Needs.of(flock, site);
+    }
+
+    /** What would change if the flock were another, for every question that makes sense. */
+    public Map<WhatIf, List<NeedChange>> whatIfs() {
+        Map<WhatIf, List<NeedChange>> answers = new EnumMap<>(WhatIf.class);
+        for (WhatIf each : WhatIf.of(flock)) {
+            Needs other = Needs.of(each.apply(flock), site);
+            answers.put(each, NeedChange.between(needs(), other));
+        }
+        return answers;
     }
 
     /** What a search for this project starts from. */

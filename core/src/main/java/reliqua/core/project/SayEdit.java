@@ -1,16 +1,12 @@
 package reliqua.core.project;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
+import java.util.Optional;
+import java.util.stream.Stream;
 import reliqua.core.coop.family.RaisedDimensions;
-import reliqua.core.flock.BirdClass;
-import reliqua.core.flock.Flock;
-import reliqua.core.flock.Needs;
 import reliqua.core.measure.Length;
-import reliqua.core.measure.MeasureException;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
@@ -23,25 +19,24 @@ import reliqua.core.stock.SayLine;
  * or let go.
  */
 public final class SayEdit {
-    private static final Map<String, BirdClass> BIRDS =
-            Map.ofEntries(
-                    Map.entry("hens", BirdClass.STANDARD),
-                    Map.entry("hen", BirdClass.STANDARD),
-                    Map.entry("standard", BirdClass.STANDARD),
-                    Map.entry("bantams", BirdClass.BANTAM),
-                    Map.entry("bantam", BirdClass.BANTAM),
-                    Map.entry("large", BirdClass.LARGE),
-                    Map.entry("ducks", BirdClass.DUCK),
-                    Map.entry("duck", BirdClass.DUCK),
-                    Map.entry("meat", BirdClass.MEAT));
-    private static final Pattern WORD_COUNT = Pattern.compile("([a-z]+)\\s+(\\d{1,3})");
-    private static final Pattern COUNT_WORD = Pattern.compile("(\\d{1,3})\\s+([a-z]+)");
-    private static final Pattern DIMENSION =
-            Pattern.compile("(width|depth|legs|front|back|overhang)\\s+(.+)");
-    private static final Pattern RELEASE =
-            Pattern.compile("(?:free|release)\\s+(width|depth|legs|front|back|overhang)");
-    private static final Pattern BUDGET =
-            Pattern.compile("budget\\s+\\D?(\\d{1,6}(?:\\.\\d{1,2})?)");
+    private static final List<Phrase> PHRASES =
+            Stream.of(
+                            SitePhrases.ALL,
+                            List.of(
+                                    Phrase.of(
+                                            "(width|depth|legs|front|back|overhang) (.+)",
+                                            (m, p) -> hold(name(m.group(1)), m.group(2), p)),
+                                    Phrase.of(
+                                            "(?:free|release) (width|depth|legs|front|back|overhang)",
+                                            (m, _) -> release(name(m.group(1))))),
+                            BirdPhrases.ALL,
+                            PracticePhrases.ALL,
+                            KeeperPhrases.ALL)
+                    .flatMap(List::stream)
+                    .toList();
+
+    /** A comma between digits is a decimal one. */
+    private static final String BETWEEN = "\\s*(?:(?<!\\d),|,(?!\\d)|;|\\band\\b)\\s*";
 
     /** What a line would do. */
     public sealed interface Said {
@@ -60,34 +55,61 @@ public final class SayEdit {
 
     private SayEdit() {}
 
-    /** Reads a line as said to this project. */
+    /**
+     * Reads a line as said to this project: one phrase, several phrases with commas between them,
+     * or a lot for the heap.
+     */
     public static Said read(String line, Project project) {
         String text = line.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
-        Matcher wordCount = WORD_COUNT.matcher(text);
-        if (wordCount.matches() && BIRDS.containsKey(wordCount.group(1))) {
-            return birds(
-                    BIRDS.get(wordCount.group(1)), Integer.parseInt(wordCount.group(2)), project);
+        return several(text, project)
+                .or(() -> Phrase.read(text, project, PHRASES))
+                .orElseGet(() -> lot(text, project));
+    }
+
+    /** All phrases as one edit; nothing when none of them is one, as in a line about a lot. */
+    private static Optional<Said> several(String text, Project project) {
+        List<String> parts = List.of(text.split(BETWEEN));
+        if (parts.size() < 2) {
+            return Optional.empty();
         }
-        Matcher countWord = COUNT_WORD.matcher(text);
-        if (countWord.matches() && BIRDS.containsKey(countWord.group(2))) {
-            return birds(
-                    BIRDS.get(countWord.group(2)), Integer.parseInt(countWord.group(1)), project);
+        List<Said.Change> changes = new ArrayList<>();
+        List<String> lost = new ArrayList<>();
+        Project after = project;
+        for (String part : parts) {
+            Optional<Said> said = Phrase.read(part, after, PHRASES);
+            if (said.isPresent() && said.get() instanceof Said.Change change) {
+                changes.add(change);
+                after = change.edit().change().apply(after);
+            } else {
+                lost.add(
+                        said.map(s -> ((Said.Unclear) s).message())
+                                .orElseGet(() -> Words.say("say.part", part)));
+            }
         }
-        Matcher dimension = DIMENSION.matcher(text);
-        if (dimension.matches()) {
-            return hold(name(dimension.group(1)), dimension.group(2), project);
+        if (changes.isEmpty()) {
+            return Optional.empty();
         }
-        Matcher release = RELEASE.matcher(text);
-        if (release.matches()) {
-            RaisedDimensions.Name name = name(release.group(1));
-            String words = Words.say("say.release", dimensionWord(name));
-            return new Said.Change(new Edit(words, p -> p.release(name)), words, "");
-        }
-        Matcher budget = BUDGET.matcher(text);
-        if (budget.matches()) {
-            return budget(Money.of(Double.parseDouble(budget.group(1))), project);
-        }
-        return KeeperLine.read(text, project).orElseGet(() -> lot(text, project));
+        return Optional.of(lost.isEmpty() ? together(changes) : new Said.Unclear(lost.getFirst()));
+    }
+
+    private static Said together(List<Said.Change> changes) {
+        String echo = String.join(", ", changes.stream().map(Said.Change::echo).toList());
+        return new Said.Change(
+                new Edit(
+                        echo,
+                        p -> {
+                            Project after = p;
+                            for (Said.Change change : changes) {
+                                after = change.edit().change().apply(after);
+                            }
+                            return after;
+                        }),
+                echo,
+                "");
+    }
+
+    private static Said release(RaisedDimensions.Name name) {
+        return Phrase.change(p -> p.release(name), "say.release", dimensionWord(name));
     }
 
     private static RaisedDimensions.Name name(String word) {
@@ -98,39 +120,14 @@ public final class SayEdit {
         return Words.say("dimension." + name.name());
     }
 
-    private static Said birds(BirdClass kind, int count, Project project) {
-        if (project.flock().total() - project.flock().count(kind) + count > Flock.MOST_BIRDS) {
-            return new Said.Unclear(Words.say("flock.tooMany", Flock.MOST_BIRDS));
-        }
-        String birds = count + " " + Needs.name(kind, count).words(project.keeper().tape());
-        String before = Words.say("say.birds.before", project.flock().count(kind));
-        return new Said.Change(
-                new Edit(
-                        Words.say("edit.birds", birds),
-                        p -> p.withFlock(p.flock().with(kind, count))),
-                birds,
-                before);
-    }
-
     private static Said hold(RaisedDimensions.Name name, String length, Project project) {
         Tape tape = project.keeper().tape();
-        try {
-            Length held = tape.reader().read(length);
-            if (!held.isPositive()) {
-                return new Said.Unclear(Words.say("say.dimension.zero", dimensionWord(name)));
-            }
-            String words = Words.say("say.hold", dimensionWord(name), tape.say(held));
-            return new Said.Change(new Edit(words, p -> p.hold(name, held)), words, "");
-        } catch (MeasureException e) {
-            return new Said.Unclear(e.getMessage());
+        Length held = tape.reader().read(length);
+        if (!held.isPositive()) {
+            return new Said.Unclear(Words.say("say.dimension.zero", dimensionWord(name)));
         }
-    }
-
-    private static Said budget(Money amount, Project project) {
-        Tape tape = project.keeper().tape();
-        String words = Words.say("say.budget", tape.say(amount));
-        Edit edit = new Edit(words, p -> p.withKeeper(p.keeper().withBudget(amount)));
-        return new Said.Change(edit, words, "");
+        return Phrase.change(
+                p -> p.hold(name, held), "say.hold", dimensionWord(name), tape.say(held));
     }
 
     private static Said lot(String text, Project project) {
@@ -150,7 +147,7 @@ public final class SayEdit {
     }
 
     private static List<String> concat(List<String> a, List<String> b) {
-        List<String> both = new java.util.ArrayList<>(a);
+        List<String> both = new ArrayList<>(a);
         both.addAll(b);
         return both;
     }

@@ -105,13 +105,15 @@ class FindingsTest {
     void theLimitsOfThePlaceAreKept() {
         Keeper keeper =
                 Keeper.with(Tape.METRIC)
-                        .withMostWidth(Optional.of(Length.mm(1500)))
-                        .withMostDepth(Optional.of(Length.mm(1300)))
-                        .withMostHeight(Optional.of(Length.mm(1800)));
+                        .withLimits(
+                                new Keeper.Limits(
+                                        Optional.of(Length.mm(1500)),
+                                        Optional.of(Length.mm(1300)),
+                                        Optional.of(Length.mm(1800))));
         Coop coop = house(DIMENSIONS, CHOICES, 3);
         assertThat(rules(findings(coop, 3, keeper, Heap.EMPTY), Finding.Severity.FAULT))
                 .containsExactlyInAnyOrder("limit.width", "limit.depth", "limit.height");
-        Keeper roomy = keeper.withMostWidth(Optional.of(Length.mm(1600)));
+        Keeper roomy = keeper.withLimits(keeper.limits().withWidth(Optional.of(Length.mm(1600))));
         assertThat(rules(findings(coop, 3, roomy, Heap.EMPTY), Finding.Severity.FAULT))
                 .doesNotContain("limit.width");
     }

@@ -10,6 +10,8 @@ import reliqua.core.flock.BirdClass;
 import reliqua.core.flock.Flock;
 import reliqua.core.flock.Needs;
 import reliqua.core.flock.Practice;
+import reliqua.core.flock.Predator;
+import reliqua.core.flock.Site;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Section;
 
@@ -19,6 +21,21 @@ public final class Houses {
 
     public static Needs needs(int hens) {
         return Needs.of(Flock.of(BirdClass.STANDARD, hens));
+    }
+
+    /** Needs of a flock kept in any way, with any animals about. */
+    private static Needs needs(int hens, Random random) {
+        Practice practice =
+                Practice.DEFAULT
+                        .withLitter(any(Practice.Litter.values(), random))
+                        .withApron(any(Practice.Apron.values(), random))
+                        .withRoosts(any(Practice.Roosts.values(), random));
+        Site site = Site.BARE.with(any(Predator.values(), random), random.nextBoolean());
+        return Needs.of(Flock.of(BirdClass.STANDARD, hens).with(practice), site);
+    }
+
+    private static <E> E any(E[] values, Random random) {
+        return values[random.nextInt(values.length)];
     }
 
     public static Choices choices(Section wall, Section trim, Length skin, Length step) {
@@ -75,7 +92,9 @@ public final class Houses {
             Length step = random.nextBoolean() ? Length.mm(1) : Length.inches(1, 16);
             try {
                 return RaisedHouse.build(
-                        dimensions, choices(wall, trim, skin, step), needs(3 + random.nextInt(14)));
+                        dimensions,
+                        choices(wall, trim, skin, step),
+                        needs(3 + random.nextInt(14), random));
             } catch (Unbuildable e) {
                 continue;
             }

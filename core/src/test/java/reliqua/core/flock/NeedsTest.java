@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.Map;
-import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -27,11 +26,7 @@ class NeedsTest {
 
     @Test
     void everyLineOpensToItsSum() {
-        Needs needs =
-                Needs.of(
-                        new Flock(
-                                new TreeMap<>(Map.of(BirdClass.BANTAM, 6, BirdClass.DUCK, 3)),
-                                Practice.DEFAULT));
+        Needs needs = Needs.of(Flock.hens(Map.of(BirdClass.BANTAM, 6, BirdClass.DUCK, 3)));
         assertThat(needs.line(Need.Kind.FLOOR).sum().words(Tape.METRIC))
                 .contains("8 bantams")
                 .contains("4 ducks")
@@ -83,8 +78,7 @@ class NeedsTest {
 
     @Test
     void anEmptyFlockNeedsNothingAndAVastOneIsRefused() {
-        assertThat(Needs.of(new Flock(new TreeMap<>(), Practice.DEFAULT)).floor())
-                .isEqualTo(Area.ZERO);
+        assertThat(Needs.of(Flock.EMPTY).floor()).isEqualTo(Area.ZERO);
         assertThatThrownBy(() -> Flock.of(BirdClass.STANDARD, 5000)).hasMessageContaining("200");
         assertThatThrownBy(() -> Practice.DEFAULT.withGrowth(-1)).hasMessageContaining("growth");
     }

@@ -68,9 +68,9 @@ class ProjectTest {
     void theKeeperAndThePlaceAreHeard() {
         Project limited = applied("no wider than 2.1 m", applied("kerf 2", project));
         assertThat(limited.keeper().kerf()).isEqualTo(Length.mm(2));
-        assertThat(limited.keeper().mostWidth()).contains(Length.mm(2100));
-        assertThat(applied("any width", limited).keeper().mostWidth()).isEmpty();
-        assertThat(applied("no higher than 1900", project).keeper().mostHeight())
+        assertThat(limited.keeper().limits().width()).contains(Length.mm(2100));
+        assertThat(applied("any width", limited).keeper().limits().width()).isEmpty();
+        assertThat(applied("no higher than 1900", project).keeper().limits().height())
                 .contains(Length.mm(1900));
         assertThat(SayEdit.read("kerf 2 m", project)).isInstanceOf(SayEdit.Said.Unclear.class);
         assertThat(SayEdit.read("no deeper than ever", project))

@@ -26,6 +26,8 @@ public final class PictureView extends Region {
             new SimpleObjectProperty<>(new Picture(java.util.List.of(), 0, 0, 1, 1));
     private final double fixedScale;
     private Consumer<String> onPick = _ -> {};
+    private Runnable onPlaced = () -> {};
+    private Placement placement = new Placement(1, 0, 0);
     private boolean stale = true;
     private double lastWidth;
     private double lastHeight;
@@ -57,6 +59,16 @@ public final class PictureView extends Region {
         this.onPick = pick;
     }
 
+    /** Where the picture lies on the screen; changes with its size and its content. */
+    public Placement placement() {
+        return placement;
+    }
+
+    /** Hears when the picture has been placed anew. */
+    public void onPlaced(Runnable action) {
+        this.onPlaced = action;
+    }
+
     @Override
     protected double computePrefWidth(double height) {
         return fixedScale > 0 ? picture.get().width() * fixedScale + 2 : 200;
@@ -79,28 +91,23 @@ public final class PictureView extends Region {
         if (getWidth() < 4 || getHeight() < 4) {
             return;
         }
-        Picture p = picture.get();
-        double scale =
-                fixedScale > 0
-                        ? fixedScale
-                        : Math.min((getWidth() - 8) / p.width(), (getHeight() - 8) / p.height());
-        double left = fixedScale > 0 ? 0 : (getWidth() - p.width() * scale) / 2;
-        double top = (getHeight() - p.height() * scale) / 2;
-        for (Picture.Shape shape : p.shapes()) {
-            getChildren().add(node(shape, p, scale, left, top));
+        placement = Placement.of(picture.get(), getWidth(), getHeight(), fixedScale);
+        for (Picture.Shape shape : picture.get().shapes()) {
+            getChildren().add(node(shape));
         }
+        onPlaced.run();
     }
 
-    private Node node(Picture.Shape shape, Picture p, double scale, double left, double top) {
+    private Node node(Picture.Shape shape) {
         return switch (shape) {
-            case Picture.Area area -> area(area, p, scale, left, top);
+            case Picture.Area area -> area(area);
             case Picture.Line line -> {
                 Line node =
                         new Line(
-                                left + (line.from().x() - p.x0()) * scale,
-                                top + (line.from().y() - p.y0()) * scale,
-                                left + (line.to().x() - p.x0()) * scale,
-                                top + (line.to().y() - p.y0()) * scale);
+                                placement.x(line.from()),
+                                placement.y(line.from()),
+                                placement.x(line.to()),
+                                placement.y(line.to()));
                 node.getStyleClass().addAll("stroke", ink(line.ink()));
                 if (line.heavy()) {
                     node.getStyleClass().add("heavy");
@@ -108,15 +115,15 @@ public final class PictureView extends Region {
                 node.setMouseTransparent(true);
                 yield node;
             }
-            case Picture.Label label -> label(label, p, scale, left, top);
+            case Picture.Label label -> label(label);
         };
     }
 
-    private Node area(Picture.Area area, Picture p, double scale, double left, double top) {
+    private Node area(Picture.Area area) {
         Path path = new Path();
         path.setFillRule(FillRule.EVEN_ODD);
-        trace(path, area.outline(), p, scale, left, top);
-        area.holes().forEach(hole -> trace(path, hole, p, scale, left, top));
+        trace(path, area.outline());
+        area.holes().forEach(hole -> trace(path, hole));
         path.getStyleClass().addAll("area", ink(area.fill()), "edge-" + ink(area.edge()));
         if (area.tag().isEmpty()) {
             path.setMouseTransparent(true);
@@ -126,30 +133,24 @@ public final class PictureView extends Region {
         return path;
     }
 
-    private static void trace(
-            Path path,
-            java.util.List<Picture.Point> points,
-            Picture p,
-            double scale,
-            double left,
-            double top) {
+    private void trace(Path path, java.util.List<Picture.Point> points) {
         for (int i = 0; i < points.size(); i++) {
-            double x = left + (points.get(i).x() - p.x0()) * scale;
-            double y = top + (points.get(i).y() - p.y0()) * scale;
+            double x = placement.x(points.get(i));
+            double y = placement.y(points.get(i));
             path.getElements().add(i == 0 ? new MoveTo(x, y) : new LineTo(x, y));
         }
         path.getElements().add(new ClosePath());
     }
 
-    private Node label(Picture.Label label, Picture p, double scale, double left, double top) {
+    private Node label(Picture.Label label) {
         Text text = new Text(label.text());
         text.getStyleClass()
                 .addAll(
                         "label-" + label.size().name().toLowerCase(Locale.ROOT),
                         "text-" + ink(label.ink()));
         text.setMouseTransparent(true);
-        double x = left + (label.at().x() - p.x0()) * scale;
-        double y = top + (label.at().y() - p.y0()) * scale;
+        double x = placement.x(label.at());
+        double y = placement.y(label.at());
         if (label.turned()) {
             text.setRotate(-90);
         }

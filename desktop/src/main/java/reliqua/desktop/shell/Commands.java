@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -22,7 +21,6 @@ import javafx.stage.FileChooser;
 import reliqua.core.drawing.Elevation;
 import reliqua.core.flock.Flock;
 import reliqua.core.flock.Keeper;
-import reliqua.core.flock.Practice;
 import reliqua.core.project.Design;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Heap;
@@ -36,6 +34,7 @@ import reliqua.files.PacketPdf;
 import reliqua.files.PlanCsv;
 import reliqua.files.ProjectFile;
 import reliqua.files.SvgDrawing;
+import reliqua.standins.Climates;
 import reliqua.standins.Merchants;
 
 /** What the menu and the keyboard do: files, undo, exports, looks. */
@@ -79,10 +78,18 @@ final class Commands {
                         item("menu.open", this::open),
                         recent,
                         item("menu.saveAs", this::saveAs),
-                        item("menu.tern", () -> demo(DemoProjects.ternLane(Merchants::priceBook))),
+                        item(
+                                "menu.tern",
+                                () ->
+                                        demo(
+                                                DemoProjects.ternLane(
+                                                        Merchants::priceBook, new Climates()))),
                         item(
                                 "menu.kerrin",
-                                () -> demo(DemoProjects.kerrinRigg(Merchants::priceBook))),
+                                () ->
+                                        demo(
+                                                DemoProjects.kerrinRigg(
+                                                        Merchants::priceBook, new Climates()))),
                         new SeparatorMenuItem(),
                         item("menu.import", this::importHeap),
                         item("menu.packet", this::packet),
@@ -177,7 +184,7 @@ final class Commands {
                 Project.start(
                         Texts.get("new.name"),
                         keeper,
-                        new Flock(new TreeMap<>(), Practice.DEFAULT),
+                        Flock.EMPTY,
                         Heap.EMPTY,
                         Merchants.priceBook(keeper.tape().system()));
         workspace.open(fresh, workspace.folder().freshPlace(fresh.name()));

@@ -10,6 +10,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
 
 /** Small pieces the stations are put together from. */
 public final class Parts {
@@ -41,6 +42,7 @@ public final class Parts {
         ToggleButton button = new ToggleButton(words);
         button.setId(id);
         button.setToggleGroup(group);
+        button.setMinWidth(Region.USE_PREF_SIZE);
         button.setSelected(chosen);
         button.getStyleClass().addAll(styles);
         button.setOnAction(
@@ -49,6 +51,31 @@ public final class Parts {
                     action.run();
                 });
         return button;
+    }
+
+    /** Something that is or is not. */
+    public static ToggleButton toggle(
+            String id, String words, boolean on, java.util.function.Consumer<Boolean> action) {
+        ToggleButton button = new ToggleButton(words);
+        button.setId(id);
+        button.setSelected(on);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.getStyleClass().add("pill");
+        button.setOnAction(_ -> action.accept(button.isSelected()));
+        return button;
+    }
+
+    /** Two lines on a button: what it is, and a note. */
+    public static VBox face(String head, String note, double width) {
+        return new VBox(1, wrapped(head, "face-head", width), wrapped(note, "face-note", width));
+    }
+
+    /** A text that knows its height at once, whatever it is put in. */
+    public static Text wrapped(String words, String style, double width) {
+        Text text = new Text(words);
+        text.getStyleClass().add(style);
+        text.setWrappingWidth(width);
+        return text;
     }
 
     public static Region spring() {

@@ -5,7 +5,6 @@ import reliqua.core.coop.Axis;
 import reliqua.core.coop.Corner;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
-import reliqua.core.flock.Needs;
 import reliqua.core.measure.Angle;
 import reliqua.core.measure.Length;
 
@@ -131,12 +130,12 @@ final class DoorBuilder {
         Length sd = at.wall().width();
         Length x0 = at.door().from().minus(st);
         Length x1 = at.door().to().plus(st).min(at.d.width().minus(sd));
-        Length z1 = at.deckTop().plus(Needs.LITTER_SILL);
+        Length z1 = at.deckTop().plus(at.needs.litterSill());
         book.panel(
                 Role.LITTER_BOARD,
                 t,
                 x1.minus(x0),
-                Needs.LITTER_SILL,
+                at.needs.litterSill(),
                 Solid.box(x0, x1, sd, sd.plus(t), at.deckTop(), z1));
     }
 }

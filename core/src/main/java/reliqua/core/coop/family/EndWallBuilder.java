@@ -238,7 +238,7 @@ final class EndWallBuilder {
                         Opening.Kind.POP_DOOR,
                         at.pop().width(),
                         needs().popDoorHeight(),
-                        Needs.LITTER_SILL));
+                        at.popSill().minus(at.deckTop())));
         book.opening(
                 new Opening(
                         Opening.Kind.CLEAN_OUT_DOOR,

@@ -7,6 +7,7 @@ import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
 import reliqua.core.flock.Needs;
 import reliqua.core.flock.Practice;
+import reliqua.core.flock.Proof;
 import reliqua.core.measure.Angle;
 import reliqua.core.measure.Length;
 
@@ -22,7 +23,6 @@ final class GroundBuilder {
     private static final Length CLEATS_APART = Length.mm(125);
     private static final Length MESH_LAP = Length.mm(50);
     private static final Length MESH_THICKNESS = Length.mm(1);
-    private static final Length SKIRT_APERTURE = Length.inches(1);
 
     private final RaisedLayout at;
     private final PartsBook book;
@@ -100,7 +100,11 @@ final class GroundBuilder {
         skirt(width, Solid.box(zero, width, depth, depth.plus(thin), zero, legs));
         skirt(depth, Solid.box(thin.negated(), zero, zero, depth, zero, legs));
         skirt(depth, Solid.box(width, width.plus(thin), zero, depth, zero, legs));
-        Length out = Needs.APRON;
+        if (at.needs.apron() == Practice.Apron.BURIED) {
+            buried(width, depth);
+            return;
+        }
+        Length out = Needs.APRON_FLAT;
         Length all0 = out.negated();
         Length all1 = width.plus(out);
         apron(all1.minus(all0), ground(all0, all1, out.negated(), zero));
@@ -109,15 +113,36 @@ final class GroundBuilder {
         apron(depth, ground(width, all1, zero, depth));
     }
 
+    /** Straight down below the skirt, where flat mesh would be in the way. */
+    private void buried(Length width, Length depth) {
+        Length thin = MESH_THICKNESS;
+        Length zero = Length.ZERO;
+        Length down = Needs.APRON_BURIED.negated();
+        buried(width, Solid.box(zero, width, thin.negated(), zero, down, zero));
+        buried(width, Solid.box(zero, width, depth, depth.plus(thin), down, zero));
+        buried(depth, Solid.box(thin.negated(), zero, zero, depth, down, zero));
+        buried(depth, Solid.box(width, width.plus(thin), zero, depth, down, zero));
+    }
+
+    private void buried(Length length, Solid solid) {
+        book.mesh(Role.APRON, Proof.USUAL_ELSEWHERE, Needs.APRON_BURIED, length, solid);
+    }
+
+    /** Round the space below the mesh may be as wide as the animals about allow. */
+    private Length aperture() {
+        return at.needs.proof().elsewhere().value();
+    }
+
     private static Solid ground(Length x0, Length x1, Length y0, Length y1) {
         return Solid.box(x0, x1, y0, y1, MESH_THICKNESS.negated(), Length.ZERO);
     }
 
     private void skirt(Length length, Solid solid) {
-        book.mesh(Role.SKIRT, SKIRT_APERTURE, at.d.legs().plus(MESH_LAP), length, solid);
+        book.mesh(Role.SKIRT, aperture(), at.d.legs().plus(MESH_LAP), length, solid);
     }
 
+    /** Diggers are as large as foxes: nothing on the ground needs finer mesh than they do. */
     private void apron(Length length, Solid solid) {
-        book.mesh(Role.APRON, SKIRT_APERTURE, Needs.APRON, length, solid);
+        book.mesh(Role.APRON, Proof.USUAL_ELSEWHERE, Needs.APRON_FLAT, length, solid);
     }
 }

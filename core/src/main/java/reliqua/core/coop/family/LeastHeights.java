@@ -22,7 +22,8 @@ public final class LeastHeights {
                 roostTop(c, needs, sd)
                         .plus(needs.headroom())
                         .minus(Needs.ROOST_SPACING.scaled(slope));
-        Length popTop = Needs.LITTER_SILL.plus(needs.popDoorHeight()).plus(st.times(2));
+        Length popSill = needs.litterSill().max(st.times(2));
+        Length popTop = popSill.plus(needs.popDoorHeight()).plus(st.times(2));
         Length forDoor = popTop.max(Length.mm(600)).plus(DOOR_ROOM).minus(fall);
         Length back = forBirds.max(forDoor).ceilTo(c.step());
         return d.with(RaisedDimensions.Name.BACK, back)

@@ -222,8 +222,9 @@ final class RaisedLayout {
         return new Between(from, from.plus(needs.popDoorWidth()));
     }
 
+    /** Above the litter, and above the sill that lies on the wall plate. */
     Length popSill() {
-        return deckTop().plus(Needs.LITTER_SILL);
+        return deckTop().plus(needs.litterSill().max(wall().thickness().times(2)));
     }
 
     Length popTop() {
@@ -266,7 +267,7 @@ final class RaisedLayout {
 
     /** Floor of the nests. */
     Length nestFloor() {
-        return deckTop().plus(Needs.NEST_FLOOR);
+        return deckTop().plus(needs.nestFloor());
     }
 
     Length nestLip() {
@@ -283,7 +284,7 @@ final class RaisedLayout {
                         .minus(Needs.NEST_LIP)
                         .max(NEST_OPENING_LOW)
                         .min(NEST_OPENING_HIGH);
-        return Needs.NEST_FLOOR.plus(Needs.NEST_LIP).plus(open);
+        return needs.nestFloor().plus(Needs.NEST_LIP).plus(open);
     }
 
     /** Underside of the roost ledgers above the deck: over the nest openings. */

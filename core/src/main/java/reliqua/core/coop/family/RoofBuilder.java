@@ -7,7 +7,6 @@ import reliqua.core.coop.Corner;
 import reliqua.core.coop.Opening;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
-import reliqua.core.flock.Needs;
 import reliqua.core.measure.Length;
 
 /**
@@ -236,7 +235,7 @@ final class RoofBuilder {
         Length front = at.rafterTop(y.plus(MESH_THICKNESS));
         book.mesh(
                 Role.VENT_MESH,
-                Needs.MESH_APERTURE,
+                at.needs.meshAperture(),
                 gap.plus(MESH_LAP.times(2)).ceilTo(at.c.step()),
                 x1.minus(x0).plus(MESH_LAP.times(2)).ceilTo(at.c.step()),
                 Solid.box(x0, x1, y, y.plus(MESH_THICKNESS), bottom, front));
@@ -248,7 +247,7 @@ final class RoofBuilder {
         Length bottom = top.minus(at.wallVent());
         book.mesh(
                 Role.VENT_MESH,
-                Needs.MESH_APERTURE,
+                at.needs.meshAperture(),
                 at.wallVent().plus(MESH_LAP.times(2)),
                 at.d.width(),
                 Solid.box(Length.ZERO, at.d.width(), y, y.plus(MESH_THICKNESS), bottom, top));

@@ -1,0 +1,70 @@
+package reliqua.desktop.shell;
+
+import java.util.function.Function;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
+
+/**
+ * A field that is committed by Enter or by leaving it; a wrong input stays and is marked with what
+ * would be right.
+ */
+public final class EntryField extends VBox {
+    private final TextField field = new TextField();
+    private final Label fault = Parts.text("", "danger", "note");
+    private String shown = "";
+
+    /**
+     * A field.
+     *
+     * @param id of the text field
+     * @param name for those who hear the screen
+     * @param commit takes a text and says what is wrong with it; an empty text when nothing is
+     */
+    public EntryField(String id, String name, Function<String, String> commit) {
+        field.setId(id);
+        field.setAccessibleText(name);
+        field.getStyleClass().add("slip-field");
+        fault.managedProperty().bind(fault.textProperty().isNotEmpty());
+        Runnable take =
+                () -> {
+                    if (!field.getText().equals(shown)) {
+                        fault.setText(commit.apply(field.getText()));
+                    }
+                };
+        field.setOnAction(_ -> take.run());
+        field.focusedProperty()
+                .addListener(
+                        (_, _, focused) -> {
+                            if (!focused) {
+                                take.run();
+                            }
+                        });
+        getChildren().addAll(field, fault);
+    }
+
+    /** What stands in the field when it is empty. */
+    public EntryField prompt(String words) {
+        field.setPromptText(words);
+        return this;
+    }
+
+    /** So many pixels wide. */
+    public EntryField wide(double pixels) {
+        field.setPrefWidth(pixels);
+        field.setMaxWidth(pixels);
+        setMaxWidth(pixels);
+        return this;
+    }
+
+    /** Shows a value; what is being typed is left alone. */
+    public void show(String value) {
+        if (!shown.equals(value) || fault.getText().isEmpty()) {
+            shown = value;
+            fault.setText("");
+            if (!field.isFocused() || field.getText().isEmpty()) {
+                field.setText(value);
+            }
+        }
+    }
+}

@@ -1,0 +1,284 @@
+package reliqua.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.TimeUnit;
+import javafx.geometry.VerticalDirection;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import org.testfx.util.WaitForAsyncUtils;
+import reliqua.core.flock.BirdClass;
+import reliqua.core.flock.Flock;
+import reliqua.core.flock.Pen;
+import reliqua.core.flock.Practice;
+import reliqua.core.flock.Predator;
+import reliqua.core.flock.Reminder;
+import reliqua.core.flock.Site;
+import reliqua.core.flock.SiteMark;
+import reliqua.core.flock.Tool;
+import reliqua.core.measure.Area;
+import reliqua.core.measure.Length;
+import reliqua.core.project.Project;
+import reliqua.desktop.work.DataFolder;
+import reliqua.desktop.work.Workspace;
+import reliqua.files.DemoProjects;
+import reliqua.files.ProjectFile;
+import reliqua.standins.Climates;
+import reliqua.standins.Merchants;
+
+/** Birds and place in the real window: stepped, dragged, typed, said, undone and opened again. */
+@ExtendWith(ApplicationExtension.class)
+class BirdsStationTest {
+    private Workspace workspace;
+    private Path file;
+    private Stage stage;
+
+    @Start
+    void start(Stage shown) throws Exception {
+        stage = shown;
+        Path folder = Files.createTempDirectory("reliqua-birds");
+        DataFolder data = new DataFolder(folder);
+        file = folder.resolve("birds.reliqua");
+        workspace =
+                new Workspace(
+                        DemoProjects.ternLane(Merchants::priceBook, new Climates()), file, data);
+        ReliquaApp.show(stage, workspace);
+        ((javafx.scene.control.ToggleButton) stage.getScene().lookup("#go-birds")).fire();
+    }
+
+    @Stop
+    void stop() {
+        workspace.close();
+    }
+
+    private Project project() {
+        return workspace.project();
+    }
+
+    private Flock flock() {
+        return project().flock();
+    }
+
+    private Site site() {
+        return project().site();
+    }
+
+    /** Until a native key or click has arrived and everything it set off is done. */
+    private static void settle() {
+        WaitForAsyncUtils.sleep(150, TimeUnit.MILLISECONDS);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private void side(FxRobot robot, String name) {
+        robot.clickOn("#side-" + name);
+        settle();
+    }
+
+    private void say(FxRobot robot, String line) {
+        robot.press(KeyCode.CONTROL, KeyCode.K).release(KeyCode.K, KeyCode.CONTROL);
+        robot.interact(() -> robot.lookup("#say").queryAs(TextField.class).setText(line));
+        robot.type(KeyCode.ENTER);
+        settle();
+    }
+
+    private void undo(FxRobot robot) {
+        robot.press(KeyCode.CONTROL, KeyCode.Z).release(KeyCode.Z, KeyCode.CONTROL);
+        settle();
+    }
+
+    @Test
+    void aNewcomerSaysAFlockAndAYardInOneBreath(FxRobot robot) {
+        say(robot, "12 hens, 1 cock, 2 ducks, foxes, stoats, gate 48 in, wind from nw");
+        assertThat(flock().total()).isEqualTo(15);
+        assertThat(site().predators()).contains(Predator.FOX, Predator.STOAT);
+        assertThat(site().gate()).contains(Length.inches(48));
+        Labeled count = robot.lookup("#count-STANDARD").queryAs(Labeled.class);
+        assertThat(count.getText()).isEqualTo("12");
+        undo(robot);
+        assertThat(flock().total()).isEqualTo(9);
+        assertThat(site().predators()).doesNotContain(Predator.STOAT);
+    }
+
+    @Test
+    void figuresAreDraggedUpForMore(FxRobot robot) {
+        robot.drag("#count-BANTAM").moveBy(0, -30).drop();
+        settle();
+        assertThat(flock().count(BirdClass.BANTAM)).isEqualTo(3);
+        assertThat(robot.lookup("#need-FLOOR .difference").queryAs(Labeled.class).getText())
+                .startsWith("+");
+        undo(robot);
+        assertThat(flock().count(BirdClass.BANTAM)).isZero();
+    }
+
+    @Test
+    void cocksPensAndWaysOfLifeAreStepped(FxRobot robot) {
+        robot.clickOn("#more-COCKS").clickOn("#more-PEN-BROODY").clickOn("#style-RUN_ONLY");
+        robot.clickOn("#purpose-BREEDING");
+        settle();
+        assertThat(flock().cockCount()).isEqualTo(1);
+        assertThat(flock().penned(Pen.Kind.BROODY)).isEqualTo(1);
+        assertThat(flock().style()).isEqualTo(Flock.Style.RUN_ONLY);
+        assertThat(flock().purposes()).contains(Flock.Purpose.BREEDING);
+        assertThat(robot.lookup("#advice").queryAs(Node.class).isVisible()).isTrue();
+    }
+
+    @Test
+    void aQuestionIsTakenUpByPressingIt(FxRobot robot) {
+        robot.clickOn("#whatif-THREE_MORE");
+        settle();
+        assertThat(flock().count(BirdClass.STANDARD)).isEqualTo(12);
+        assertThat(workspace.history().get().undoName()).contains("three hens more");
+    }
+
+    @Test
+    void anOwnFigureGoesBeforeASchoolUntilASchoolIsChosen(FxRobot robot) {
+        side(robot, "ways");
+        robot.clickOn("#own-space").write("3.5").type(KeyCode.ENTER);
+        settle();
+        assertThat(flock().practice().own().floor()).contains(Area.ofSquareFeet(3.5));
+        assertThat(project().needs().floor()).isEqualTo(Area.ofSquareFeet(3.5).times(11));
+        robot.clickOn("#school-space-ROOMY");
+        settle();
+        assertThat(flock().practice().own().floor()).isEmpty();
+        assertThat(flock().practice().space()).isEqualTo(Practice.Space.ROOMY);
+        robot.clickOn("#own-nests").write("many").type(KeyCode.ENTER);
+        settle();
+        assertThat(flock().practice().own().nests()).isEmpty();
+        assertThat(robot.lookup("#ways .danger").queryAll())
+                .anySatisfy(n -> assertThat(((Labeled) n).getText()).contains("many"));
+    }
+
+    @Test
+    void theGroundIsDraggedTurnedAndMovedByKeys(FxRobot robot) {
+        side(robot, "ground");
+        int gate = index(SiteMark.Kind.GATE);
+        Length before = site().marks().get(gate).x();
+        robot.drag("#mark-" + gate).moveBy(-120, -40).drop();
+        settle();
+        assertThat(site().marks().get(gate).x()).isLessThan(before);
+        Length x = site().marks().get(gate).x();
+        robot.type(KeyCode.RIGHT);
+        settle();
+        assertThat(site().marks().get(gate).x()).isEqualTo(x.plus(Length.mm(250)));
+        robot.clickOn("#chosen-size");
+        robot.interact(() -> robot.lookup("#chosen-size").queryAs(TextField.class).setText("4 ft"));
+        robot.type(KeyCode.ENTER);
+        settle();
+        assertThat(site().gate()).contains(Length.inches(48));
+        robot.clickOn("#dial-wind").type(KeyCode.RIGHT);
+        settle();
+        assertThat(site().windFrom().point()).isEqualTo("W");
+        robot.clickOn("#put-TREE");
+        settle();
+        int marks = site().marks().size();
+        robot.clickOn("#chosen-remove");
+        settle();
+        assertThat(site().marks()).hasSize(marks - 1);
+    }
+
+    private int index(SiteMark.Kind kind) {
+        return site().marks().indexOf(site().find(kind).orElseThrow());
+    }
+
+    @Test
+    void theFrontIsTurnedToTheBest(FxRobot robot) {
+        side(robot, "ground");
+        robot.clickOn("#mark-" + index(SiteMark.Kind.COOP));
+        settle();
+        robot.clickOn("#turn-best");
+        settle();
+        assertThat(site().facing()).isEqualTo(reliqua.core.flock.Siting.of(site()).best());
+    }
+
+    @Test
+    void weatherTypedWrongIsMarkedAndNothingIsLost(FxRobot robot) {
+        side(robot, "ground");
+        var snow = site().climate().snow();
+        robot.interact(
+                () -> robot.lookup("#weather-snow").queryAs(TextField.class).setText("lots"));
+        robot.clickOn("#weather-snow").type(KeyCode.ENTER);
+        settle();
+        assertThat(site().climate().snow()).isEqualTo(snow);
+        robot.interact(
+                () -> robot.lookup("#weather-snow").queryAs(TextField.class).setText("60 psf"));
+        robot.type(KeyCode.ENTER);
+        settle();
+        assertThat(workspace.tape().say(site().climate().snow())).isEqualTo("60 psf");
+        assertThat(site().climate().region()).isEmpty();
+    }
+
+    @Test
+    void animalsChangeTheMeshAndSayWhose(FxRobot robot) {
+        side(robot, "predators");
+        robot.clickOn("#animal-WEASEL");
+        settle();
+        assertThat(project().needs().meshAperture()).isEqualTo(Length.mm(6));
+        assertThat(robot.lookup("#need-MESH .source").queryAs(Labeled.class).getText())
+                .contains("weasels");
+    }
+
+    @Test
+    void theKeeperIsToldByHandAndTape(FxRobot robot) {
+        side(robot, "keeper");
+        robot.clickOn("#tool-TABLE_SAW").clickOn("#helper");
+        robot.interact(
+                () -> robot.lookup("#keeper-height").queryAs(TextField.class).setText("6 ft 1"));
+        robot.clickOn("#keeper-height").type(KeyCode.ENTER);
+        settle();
+        assertThat(project().keeper().tools()).contains(Tool.TABLE_SAW);
+        assertThat(project().keeper().body().helper()).isTrue();
+        assertThat(project().keeper().body().height()).isEqualTo(Length.inches(73));
+        robot.clickOn("#units-mm");
+        settle();
+        assertThat(robot.lookup("#keeper-height").queryAs(TextField.class).getText())
+                .isEqualTo("1854.2 mm");
+    }
+
+    @Test
+    void whatWasAskedIsKeptWithItsDayInTheFile(FxRobot robot) throws Exception {
+        side(robot, "ask");
+        robot.clickOn("#ask-PERMIT");
+        settle();
+        assertThat(robot.lookup("#ask-PERMIT").queryAs(CheckBox.class).isSelected()).isTrue();
+        robot.interact(workspace::saveNow);
+        Project again = ProjectFile.load(file);
+        assertThat(again.site().asked()).containsKey(Reminder.PERMIT);
+        assertThat(again.site()).isEqualTo(site());
+        assertThat(again.flock()).isEqualTo(flock());
+        assertThat(again.keeper()).isEqualTo(project().keeper());
+    }
+
+    @Test
+    void everySideIsReachedByKeysAndNamedForThoseWhoHear(FxRobot robot) {
+        for (String side : new String[] {"flock", "ways", "ground", "predators", "keeper", "ask"}) {
+            side(robot, side);
+            var unnamed =
+                    robot.lookup(
+                                    n ->
+                                            n.isFocusTraversable()
+                                                    && n.isVisible()
+                                                    && (n.getAccessibleText() == null
+                                                            || n.getAccessibleText().isBlank())
+                                                    && !(n instanceof Labeled l
+                                                            && !l.getText().isBlank())
+                                                    && n.getId() != null)
+                            .queryAll();
+            assertThat(unnamed).as(side).isEmpty();
+        }
+        robot.scroll(1, VerticalDirection.DOWN);
+        assertThat(WaitForAsyncUtils.waitForAsyncFx(TimeUnit.SECONDS.toMillis(5), () -> true))
+                .isTrue();
+    }
+}
