@@ -295,10 +295,7 @@ final class ProjectCommands {
             for (var lot : added.lots()) {
                 String id =
                         heap.find(lot.id()).isPresent() ? heap.freshId(lot.material()) : lot.id();
-                heap =
-                        heap.plus(
-                                new reliqua.core.stock.Lot(
-                                        id, lot.quantity(), lot.material(), lot.provenance()));
+                heap = heap.plus(lot.withId(id));
             }
             ProjectFile.save(project, loaded.withHeap(heap));
             return 0;

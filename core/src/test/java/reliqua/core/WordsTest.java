@@ -15,8 +15,8 @@ import reliqua.core.flock.Need;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
 import reliqua.core.stock.Flaw;
+import reliqua.core.stock.Hardware;
 import reliqua.core.stock.Heap;
-import reliqua.core.stock.PriceBook;
 
 /** Everything that is said has its words. */
 class WordsTest {
@@ -33,7 +33,7 @@ class WordsTest {
         for (Need.Kind kind : Need.Kind.values()) {
             assertThat(Words.say("need." + kind.name())).isNotBlank();
         }
-        for (PriceBook.Hardware kind : PriceBook.Hardware.values()) {
+        for (Hardware.Kind kind : Hardware.Kind.values()) {
             assertThat(Words.say("hardware." + kind.name())).isNotBlank();
         }
         for (Flaw.Kind kind : Flaw.Kind.values()) {
@@ -47,7 +47,7 @@ class WordsTest {
         for (Tape tape : new Tape[] {Tape.INCH, Tape.METRIC}) {
             Findings.of(coop, Houses.needs(8), Keeper.with(tape), Heap.EMPTY)
                     .forEach(f -> assertThat(f.sum().words(tape)).isNotBlank().doesNotContain("{"));
-            Steps.of(coop)
+            Steps.of(coop, Keeper.Body.MIDDLING.lift())
                     .forEach(
                             step -> {
                                 step.check().ifPresent(c -> assertThat(c.words(tape)).isNotBlank());

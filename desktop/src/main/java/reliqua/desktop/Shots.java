@@ -31,7 +31,11 @@ public final class Shots extends Application {
     private final Deque<Shot> shots =
             new ArrayDeque<>(
                     List.of(
-                            new Shot("birds", "birds", "", "whitewash"),
+                            new Shot("birds", "birds", "side-flock", "whitewash"),
+                            new Shot("birds-ways", "birds", "side-ways", "whitewash"),
+                            new Shot("birds-ground", "birds", "side-ground", "whitewash"),
+                            new Shot("birds-predators", "birds", "side-predators", "whitewash"),
+                            new Shot("birds-keeper", "birds", "side-keeper", "whitewash"),
                             new Shot("heap", "heap", "", "whitewash"),
                             new Shot("fit", "fit", "view-SPACE", "whitewash"),
                             new Shot("fit-front", "fit", "view-FRONT", "whitewash"),

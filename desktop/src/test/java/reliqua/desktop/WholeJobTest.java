@@ -157,6 +157,7 @@ class WholeJobTest {
         assertThat(robot.lookup("#count-DUCK").queryAs(Label.class).getText()).isEqualTo("1");
         assertThat(workspace.history().get().undoName())
                 .hasValueSatisfying(n -> assertThat(n).contains("duck"));
+        robot.clickOn("#side-ways");
         robot.interact(() -> robot.lookup("#school-vents-BY_BIRD").query().requestFocus());
         robot.type(KeyCode.SPACE);
         assertThat(project().needs().vents().toSquareFeet()).isGreaterThan(10);

@@ -1,22 +1,33 @@
 package reliqua.files;
 
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVRecord;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.TapeReader;
+import reliqua.core.stock.Condition;
 import reliqua.core.stock.Flaw;
 import reliqua.core.stock.FlawArea;
+import reliqua.core.stock.Hazard;
+import reliqua.core.stock.Pallet;
+import reliqua.core.stock.Section;
 
 /** One line of a table; every fault names its column. */
 final class CsvRow {
     private static final Pattern FLAW = Pattern.compile("(\\w+)\\s+(.+?)\\s+to\\s+(.+)");
     private static final Pattern AREA =
             Pattern.compile("(\\w+)\\s+(.+?)\\s+x\\s+(.+?)\\s+at\\s+(.+?)\\s*,\\s*(.+)");
+
+    private static final Pattern BOARDS = Pattern.compile("(\\d{1,3})\\s+of\\s+(.+?)\\s+x\\s+(.+)");
 
     private final CSVRecord record;
     private final TapeReader tape;
@@ -95,8 +106,50 @@ final class CsvRow {
                 "column " + column + ": \"" + text + "\" is unknown; use " + known);
     }
 
-    private List<String> parts() {
-        return Arrays.stream(text("flaws").split(";"))
+    /** A day like 2026-03-09, or nothing. */
+    Optional<LocalDate> day(String column) {
+        String text = text(column);
+        if (text.isEmpty()) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(LocalDate.parse(text));
+        } catch (DateTimeParseException e) {
+            throw new IllegalArgumentException(
+                    "column " + column + ": \"" + text + "\" is no day; write 2026-03-09");
+        }
+    }
+
+    /** What is suspected and decided. */
+    Condition condition() {
+        Set<Hazard> hazards = EnumSet.noneOf(Hazard.class);
+        parts("hazards").forEach(h -> hazards.add(choice("hazards", Hazard.class, h)));
+        return new Condition(
+                hazards, choice("verdict", Condition.Verdict.class, Condition.Verdict.OPEN));
+    }
+
+    /** So many boards of a section: {@code 12 of 16 mm x 89 mm}. */
+    Pallet.Boards boards(String column, Pallet.Boards otherwise) {
+        String text = text(column);
+        if (text.isEmpty()) {
+            return otherwise;
+        }
+        Matcher m = BOARDS.matcher(text);
+        if (!m.matches()) {
+            throw new IllegalArgumentException(
+                    "column "
+                            + column
+                            + ": \""
+                            + text
+                            + "\" is unclear; write 12 of 16 mm x 89 mm");
+        }
+        return new Pallet.Boards(
+                Integer.parseInt(m.group(1)),
+                Section.of(read(column, m.group(2)), read(column, m.group(3))));
+    }
+
+    private List<String> parts(String column) {
+        return Arrays.stream(text(column).split(";"))
                 .map(String::strip)
                 .filter(s -> !s.isEmpty())
                 .toList();
@@ -104,7 +157,7 @@ final class CsvRow {
 
     List<Flaw> flaws() {
         List<Flaw> flaws = new ArrayList<>();
-        for (String part : parts()) {
+        for (String part : parts("flaws")) {
             Matcher m = FLAW.matcher(part);
             if (!m.matches()) {
                 throw new IllegalArgumentException(
@@ -121,7 +174,7 @@ final class CsvRow {
 
     List<FlawArea> areas() {
         List<FlawArea> areas = new ArrayList<>();
-        for (String part : parts()) {
+        for (String part : parts("flaws")) {
             Matcher m = AREA.matcher(part);
             if (!m.matches()) {
                 throw new IllegalArgumentException(

@@ -5,30 +5,23 @@ import java.io.StringReader;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import org.apache.commons.csv.CSVException;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
-import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.TapeReader;
 import reliqua.core.measure.UnitSystem;
-import reliqua.core.stock.Flaw;
-import reliqua.core.stock.FlawArea;
+import reliqua.core.stock.Condition;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
-import reliqua.core.stock.Material;
-import reliqua.core.stock.Mesh;
-import reliqua.core.stock.Roofing;
-import reliqua.core.stock.Section;
-import reliqua.core.stock.Sheet;
-import reliqua.core.stock.Stick;
-import reliqua.core.stock.Treatment;
 
 /**
  * The heap as a table, one line a lot. Lengths carry their unit; without one they are in the unit
@@ -43,13 +36,23 @@ public final class HeapCsv {
         "width",
         "length",
         "bow",
+        "crook",
+        "twist",
+        "cup",
         "treatment",
         "cover",
         "flaws",
+        "stamp",
+        "boards",
+        "bearers",
+        "broken",
+        "hazards",
+        "verdict",
         "place",
         "source",
         "note",
-        "paid"
+        "paid",
+        "since"
     };
     private static final CSVFormat READ =
             CSVFormat.DEFAULT
@@ -79,78 +82,24 @@ public final class HeapCsv {
     }
 
     private static List<String> row(Lot lot) {
-        List<String> row = new ArrayList<>();
-        row.add(Cells.safe(lot.id()));
-        switch (lot.material()) {
-            case Stick s -> {
-                row.addAll(
-                        List.of(
-                                "stick",
-                                lot.quantity() + "",
-                                Cells.length(s.section().thickness())));
-                row.addAll(List.of(Cells.length(s.section().width()), Cells.length(s.length())));
-                row.addAll(
-                        List.of(Cells.length(s.bow()), lower(s.treatment()), "", flaws(s.flaws())));
-            }
-            case Sheet s -> {
-                row.addAll(
-                        List.of(lower(s.kind()), lot.quantity() + "", Cells.length(s.thickness())));
-                row.addAll(List.of(Cells.length(s.width()), Cells.length(s.length()), "", "", ""));
-                row.add(areas(s.flaws()));
-            }
-            case Roofing r -> {
-                row.addAll(
-                        List.of("roofing", lot.quantity() + "", "", Cells.length(r.fullWidth())));
-                row.addAll(List.of(Cells.length(r.length()), "", "", Cells.length(r.coverWidth())));
-                row.add(flaws(r.flaws()));
-            }
-            case Mesh m -> {
-                row.addAll(
-                        List.of(lower(m.kind()), lot.quantity() + "", Cells.length(m.aperture())));
-                row.addAll(
-                        List.of(Cells.length(m.width()), Cells.length(m.length()), "", "", "", ""));
-            }
+        Map<String, String> row = new HashMap<>();
+        row.put("id", Cells.safe(lot.id()));
+        row.put("quantity", String.valueOf(lot.quantity()));
+        MaterialCsv.write(lot.material(), row);
+        row.put(
+                "hazards",
+                String.join(
+                        "; ", lot.condition().hazards().stream().map(JsonWords::lower).toList()));
+        if (lot.condition().verdict() != Condition.Verdict.OPEN) {
+            row.put("verdict", JsonWords.lower(lot.condition().verdict()));
         }
         Lot.Provenance p = lot.provenance();
-        row.addAll(List.of(Cells.safe(p.place()), Cells.safe(p.source()), Cells.safe(p.note())));
-        row.add(p.paid().amount() + "");
-        return row;
-    }
-
-    private static String lower(Enum<?> value) {
-        return value.name().toLowerCase(Locale.ROOT);
-    }
-
-    private static String flaws(List<Flaw> flaws) {
-        return String.join(
-                "; ",
-                flaws.stream()
-                        .map(
-                                f ->
-                                        lower(f.kind())
-                                                + " "
-                                                + Cells.length(f.from())
-                                                + " to "
-                                                + Cells.length(f.to()))
-                        .toList());
-    }
-
-    private static String areas(List<FlawArea> flaws) {
-        return String.join(
-                "; ",
-                flaws.stream()
-                        .map(
-                                f ->
-                                        lower(f.kind())
-                                                + " "
-                                                + Cells.length(f.width())
-                                                + " x "
-                                                + Cells.length(f.length())
-                                                + " at "
-                                                + Cells.length(f.x())
-                                                + ", "
-                                                + Cells.length(f.y()))
-                        .toList());
+        row.put("place", Cells.safe(p.place()));
+        row.put("source", Cells.safe(p.source()));
+        row.put("note", Cells.safe(p.note()));
+        row.put("paid", String.valueOf(p.paid().amount()));
+        p.since().ifPresent(day -> row.put("since", day.toString()));
+        return Arrays.stream(COLUMNS).map(c -> row.getOrDefault(c, "")).toList();
     }
 
     /**
@@ -209,47 +158,17 @@ public final class HeapCsv {
                             row.text("place"),
                             row.text("source"),
                             row.text("note"),
-                            Money.of(row.number("paid")));
-            lots.add(new Lot(id, row.count("quantity"), material(row), provenance));
+                            Money.of(row.number("paid")),
+                            row.day("since"));
+            lots.add(
+                    new Lot(
+                            id,
+                            row.count("quantity"),
+                            MaterialCsv.read(row),
+                            provenance,
+                            row.condition()));
         } catch (IllegalArgumentException e) {
             faults.add(where + ": " + e.getMessage());
         }
-    }
-
-    private static Material material(CsvRow row) {
-        String kind = row.text("kind").toLowerCase(Locale.ROOT);
-        return switch (kind) {
-            case "stick" ->
-                    new Stick(
-                            Section.of(row.length("thickness"), row.length("width")),
-                            row.length("length"),
-                            row.flaws(),
-                            row.lengthOr("bow", Length.ZERO),
-                            row.choice("treatment", Treatment.class, Treatment.UNTREATED));
-            case "plywood", "strand_board", "board" ->
-                    new Sheet(
-                            Sheet.Kind.valueOf(kind.toUpperCase(Locale.ROOT)),
-                            row.length("thickness"),
-                            row.length("width"),
-                            row.length("length"),
-                            row.areas());
-            case "roofing" ->
-                    new Roofing(
-                            row.length("length"),
-                            row.length("width"),
-                            row.lengthOr("cover", row.length("width")),
-                            row.flaws());
-            case "welded", "hex_netting" ->
-                    new Mesh(
-                            Mesh.Kind.valueOf(kind.toUpperCase(Locale.ROOT)),
-                            row.length("thickness"),
-                            row.length("width"),
-                            row.length("length"));
-            default ->
-                    throw new IllegalArgumentException(
-                            "column kind: \""
-                                    + kind
-                                    + "\" is unknown; use stick, plywood, strand_board, board, roofing, welded or hex_netting");
-        };
     }
 }

@@ -4,6 +4,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDDocumentInformation;
@@ -15,11 +16,16 @@ import reliqua.core.coop.Coop;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.drawing.Elevation;
 import reliqua.core.drawing.Oblique;
+import reliqua.core.drawing.SitePicture;
 import reliqua.core.drawing.TicketPicture;
+import reliqua.core.flock.Advice;
 import reliqua.core.flock.Need;
+import reliqua.core.flock.Reminder;
+import reliqua.core.flock.Siting;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.UnitSystem;
 import reliqua.core.measure.Words;
+import reliqua.core.project.Describe;
 import reliqua.core.project.Design;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Lot;
@@ -97,9 +103,36 @@ public final class PacketPdf {
                                                         ? "  ok  "
                                                         : "  !!  ")
                                                 + f.sum().words(tape)));
+        ground(flow);
         flow.subheading(Words.say("packet.cautions"));
         for (String key : List.of("saw", "dust", "paint", "lift", "structure")) {
             flow.line("- " + Words.say("packet.caution." + key));
+        }
+    }
+
+    /** Where and how it stands, and what must be asked first, with boxes to tick. */
+    private void ground(PdfFlow flow) {
+        Coop.Measures m = design.candidate().coop().measures();
+        Siting siting = Siting.of(project.site());
+        String best = siting.best().point();
+        flow.subheading(Words.say("needs.siting.head", best, project.site().facing().point()));
+        flow.picture(
+                SitePicture.of(
+                        project.site(),
+                        new SitePicture.Footprint(m.width(), m.depth()),
+                        Optional.empty(),
+                        tape),
+                260,
+                1);
+        siting.reasons().forEach(r -> flow.line("- " + r.words(tape)));
+        siting.faults().forEach(f -> flow.line("  !!  " + f.words(tape)));
+        List<String> advice = Advice.words(project.flock(), project.site(), project.keeper());
+        advice.forEach(a -> flow.line("- " + a));
+        flow.subheading(Words.say("needs.ask.head"));
+        for (Reminder each : Reminder.of(project.flock())) {
+            var day = project.site().asked().get(each);
+            String box = day == null ? "[   ]  " : "[x]  " + day + "  ";
+            flow.line(box + each.sum().words(tape));
         }
     }
 
@@ -128,7 +161,7 @@ public final class PacketPdf {
     }
 
     private String title(Ticket ticket) {
-        String size = Sizes.of(ticket.material(), tape);
+        String size = Describe.size(ticket.material(), tape);
         String place =
                 project.heap()
                         .find(ticket.source())

@@ -94,6 +94,8 @@ final class Painter {
             case OPEN, INK -> Color.DARK_GRAY;
             case METAL -> new Color(0xE9ECEE);
             case SHEET, SHEET_SIDE, WOOD -> new Color(0xF7F3EA);
+            case GRASS -> Color.WHITE;
+            case LEAF, WATER -> new Color(0xEEEEEE);
             case CHOSEN, HOLDS -> new Color(0xD9D9D9);
             case WASTE -> new Color(0xFFFFFF);
             default -> Color.WHITE;

@@ -17,6 +17,7 @@ import reliqua.core.flock.Site;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
 import reliqua.core.project.Project;
+import reliqua.core.stock.Hardware;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Offer;
 import reliqua.core.stock.PriceBook;
@@ -139,11 +140,11 @@ final class ProjectJson {
     }
 
     private static PriceBook prices(JsonReader in, List<Offer> offers) {
-        Map<PriceBook.Hardware, PriceBook.Pack> hardware = new EnumMap<>(PriceBook.Hardware.class);
+        Map<Hardware.Kind, PriceBook.Pack> hardware = new EnumMap<>(Hardware.Kind.class);
         in.inner("hardware")
                 .ifPresent(
                         packs -> {
-                            for (PriceBook.Hardware kind : PriceBook.Hardware.values()) {
+                            for (Hardware.Kind kind : Hardware.Kind.values()) {
                                 packs.inner(JsonWords.lower(kind))
                                         .ifPresent(
                                                 pack ->

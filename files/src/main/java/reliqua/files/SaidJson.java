@@ -1,8 +1,15 @@
 package reliqua.files;
 
-import java.util.Locale;
+import static reliqua.files.JsonWords.lower;
+
+import java.util.List;
+import reliqua.core.stock.Block;
 import reliqua.core.stock.Flaw;
+import reliqua.core.stock.FoundPart;
+import reliqua.core.stock.Hardware;
 import reliqua.core.stock.Mesh;
+import reliqua.core.stock.Pallet;
+import reliqua.core.stock.Pole;
 import reliqua.core.stock.Roofing;
 import reliqua.core.stock.SayLine;
 import reliqua.core.stock.Sheet;
@@ -31,38 +38,73 @@ public final class SaidJson {
     private static void added(ObjectNode node, SayLine.Understood.Added added) {
         node.put("understood", true).put("quantity", added.quantity());
         switch (added.material()) {
-            case Stick s -> {
-                node.put("kind", "stick").put("thickness", s.section().thickness().toMm());
-                node.put("width", s.section().width().toMm()).put("length", s.length().toMm());
-                node.put("bow", s.bow().toMm())
-                        .put("treatment", s.treatment().name().toLowerCase(Locale.ROOT));
-                ArrayNode flaws = node.putArray("flaws");
-                s.flaws().forEach(f -> flaw(flaws.addObject(), f));
-            }
+            case Stick s -> stick(node, s);
             case Sheet s -> {
-                node.put("kind", "sheet").put("of", s.kind().name().toLowerCase(Locale.ROOT));
+                node.put("kind", "sheet").put("of", lower(s.kind()));
                 node.put("thickness", s.thickness().toMm());
                 node.put("width", s.width().toMm()).put("length", s.length().toMm());
             }
             case Roofing r -> {
                 node.put("kind", "roofing").put("width", r.fullWidth().toMm());
                 node.put("cover", r.coverWidth().toMm()).put("length", r.length().toMm());
-                ArrayNode flaws = node.putArray("flaws");
-                r.flaws().forEach(f -> flaw(flaws.addObject(), f));
+                flaws(node, r.flaws());
             }
             case Mesh m -> {
-                node.put("kind", "mesh").put("of", m.kind().name().toLowerCase(Locale.ROOT));
+                node.put("kind", "mesh").put("of", lower(m.kind()));
                 node.put("aperture", m.aperture().toMm());
                 node.put("width", m.width().toMm()).put("length", m.length().toMm());
             }
+            case Pole p -> {
+                node.put("kind", "pole").put("butt", p.butt().toMm()).put("tip", p.tip().toMm());
+                node.put("length", p.length().toMm()).put("treatment", lower(p.treatment()));
+            }
+            case Pallet p -> {
+                node.put("kind", "pallet").put("of", lower(p.kind()));
+                node.put("length", p.length().toMm()).put("width", p.width().toMm());
+                node.put("stamp", lower(p.stamp())).put("broken", p.broken());
+            }
+            case FoundPart f -> {
+                node.put("kind", "found").put("of", lower(f.kind()));
+                ArrayNode sizes = node.putArray("sizes");
+                f.sizes().forEach(l -> sizes.add(l.toMm()));
+            }
+            case Block b -> {
+                node.put("kind", "block").put("height", b.height().toMm());
+                node.put("width", b.width().toMm()).put("length", b.length().toMm());
+            }
+            case Hardware h -> {
+                node.put("kind", "hardware").put("of", lower(h.kind()));
+                h.size().ifPresent(l -> node.put("size", l.toMm()));
+            }
         }
-        node.put("place", added.place());
+        remarks(node, added);
+    }
+
+    private static void stick(ObjectNode node, Stick s) {
+        node.put("kind", "stick").put("thickness", s.section().thickness().toMm());
+        node.put("width", s.section().width().toMm()).put("length", s.length().toMm());
+        node.put("bow", s.warp().bow().toMm()).put("crook", s.warp().crook().toMm());
+        node.put("twist", s.warp().twist().toMm()).put("cup", s.warp().cup().toMm());
+        node.put("treatment", lower(s.treatment()));
+        flaws(node, s.flaws());
+    }
+
+    private static void remarks(ObjectNode node, SayLine.Understood.Added added) {
+        node.put("place", added.provenance().place()).put("source", added.provenance().source());
+        node.put("paid", added.provenance().paid().amount());
+        ArrayNode hazards = node.putArray("hazards");
+        added.condition().hazards().forEach(h -> hazards.add(lower(h)));
         ArrayNode assumed = node.putArray("assumed");
         added.assumed().forEach(assumed::add);
     }
 
+    private static void flaws(ObjectNode node, List<Flaw> flaws) {
+        ArrayNode array = node.putArray("flaws");
+        flaws.forEach(f -> flaw(array.addObject(), f));
+    }
+
     private static void flaw(ObjectNode node, Flaw flaw) {
-        node.put("kind", flaw.kind().name().toLowerCase(Locale.ROOT));
+        node.put("kind", lower(flaw.kind()));
         node.put("from", flaw.from().toMm()).put("to", flaw.to().toMm());
     }
 }

@@ -3,26 +3,37 @@ package reliqua.files;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.UnitSystem;
+import reliqua.core.stock.Block;
+import reliqua.core.stock.Condition;
 import reliqua.core.stock.Flaw;
 import reliqua.core.stock.FlawArea;
+import reliqua.core.stock.FoundPart;
+import reliqua.core.stock.Hardware;
+import reliqua.core.stock.Hazard;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Material;
 import reliqua.core.stock.Mesh;
+import reliqua.core.stock.Pallet;
+import reliqua.core.stock.Pole;
 import reliqua.core.stock.Roofing;
 import reliqua.core.stock.Section;
 import reliqua.core.stock.Sheet;
 import reliqua.core.stock.Stick;
 import reliqua.core.stock.Treatment;
+import reliqua.core.stock.Warp;
 
 class HeapCsvTest {
     private static final String HEADER =
@@ -47,8 +58,17 @@ class HeapCsvTest {
                             "=cmd()",
                             "a \"quoted\", comma",
                             random.nextBoolean() ? "'tick" : "two\nlines",
-                            Money.cents(random.nextInt(9000)));
-            lots.add(new Lot("L" + i, 1 + random.nextInt(9), material(random), p));
+                            Money.cents(random.nextInt(9000)),
+                            random.nextBoolean()
+                                    ? Optional.of(LocalDate.of(2026, 3, 1 + random.nextInt(28)))
+                                    : Optional.empty());
+            Condition condition =
+                    new Condition(
+                            random.nextBoolean()
+                                    ? Set.of(Hazard.OLD_PAINT, Hazard.HIDDEN_NAILS)
+                                    : Set.of(),
+                            Condition.Verdict.values()[random.nextInt(3)]);
+            lots.add(new Lot("L" + i, 1 + random.nextInt(9), material(random), p, condition));
         }
         return new Heap(lots);
     }
@@ -63,13 +83,13 @@ class HeapCsvTest {
 
     private static Material material(Random random) {
         Flaw flaw = new Flaw(Flaw.Kind.ROT, some(random), Length.mm(9000).plus(some(random)));
-        return switch (random.nextInt(4)) {
+        return switch (random.nextInt(9)) {
             case 0 ->
                     new Stick(
                             Section.of(some(random), some(random)),
                             some(random),
                             List.of(flaw),
-                            some(random),
+                            new Warp(some(random), some(random), some(random), Length.ZERO),
                             Treatment.values()[random.nextInt(3)]);
             case 1 ->
                     new Sheet(
@@ -88,6 +108,33 @@ class HeapCsvTest {
                 Length cover = some(random);
                 yield new Roofing(some(random), cover.plus(some(random)), cover, List.of(flaw));
             }
+            case 3 -> {
+                Length tip = some(random);
+                yield new Pole(
+                        tip.plus(some(random)),
+                        tip,
+                        some(random),
+                        Treatment.values()[random.nextInt(3)]);
+            }
+            case 4 ->
+                    new Pallet(
+                            Pallet.Kind.values()[random.nextInt(2)],
+                            some(random),
+                            some(random),
+                            new Pallet.Boards(4, Section.of(some(random), some(random))),
+                            Pallet.USUAL_BEARERS,
+                            Pallet.Stamp.values()[random.nextInt(7)],
+                            random.nextInt(4));
+            case 5 ->
+                    new FoundPart(
+                            FoundPart.Kind.values()[random.nextInt(15)],
+                            List.of(some(random), some(random), some(random))
+                                    .subList(0, random.nextInt(4)));
+            case 6 -> Block.of(some(random), some(random), some(random));
+            case 7 ->
+                    new Hardware(
+                            Hardware.Kind.values()[random.nextInt(11)],
+                            random.nextBoolean() ? Optional.of(some(random)) : Optional.empty());
             default ->
                     new Mesh(
                             Mesh.Kind.values()[random.nextInt(2)],

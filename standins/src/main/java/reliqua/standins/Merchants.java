@@ -7,11 +7,11 @@ import java.util.TreeMap;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.UnitSystem;
+import reliqua.core.stock.Hardware;
 import reliqua.core.stock.Mesh;
 import reliqua.core.stock.NominalSizes;
 import reliqua.core.stock.Offer;
 import reliqua.core.stock.PriceBook;
-import reliqua.core.stock.PriceBook.Hardware;
 import reliqua.core.stock.PriceBook.Pack;
 import reliqua.core.stock.Roofing;
 import reliqua.core.stock.Section;
@@ -190,14 +190,14 @@ public final class Merchants {
                         Money.of(price)));
     }
 
-    private static TreeMap<Hardware, Pack> hardware(
+    private static TreeMap<Hardware.Kind, Pack> hardware(
             double screws, double roofing, double staples, double hinges, double latches) {
         return new TreeMap<>(
                 Map.of(
-                        Hardware.SCREWS, new Pack(500, Money.of(screws)),
-                        Hardware.ROOFING_SCREWS, new Pack(100, Money.of(roofing)),
-                        Hardware.STAPLES, new Pack(1000, Money.of(staples)),
-                        Hardware.HINGES, new Pack(2, Money.of(hinges)),
-                        Hardware.LATCHES, new Pack(1, Money.of(latches))));
+                        Hardware.Kind.SCREWS, new Pack(500, Money.of(screws)),
+                        Hardware.Kind.ROOFING_SCREWS, new Pack(100, Money.of(roofing)),
+                        Hardware.Kind.STAPLES, new Pack(1000, Money.of(staples)),
+                        Hardware.Kind.HINGES, new Pack(2, Money.of(hinges)),
+                        Hardware.Kind.LATCHES, new Pack(1, Money.of(latches))));
     }
 }

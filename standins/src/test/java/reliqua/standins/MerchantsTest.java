@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import reliqua.core.measure.UnitSystem;
+import reliqua.core.stock.Hardware;
 import reliqua.core.stock.Offer;
 import reliqua.core.stock.PriceBook;
 
@@ -15,6 +16,12 @@ class MerchantsTest {
         PriceBook book = Merchants.priceBook(system);
         assertThat(book.offers().stream().map(Offer::id)).doesNotHaveDuplicates();
         assertThat(book.offers()).allSatisfy(o -> assertThat(o.price().micros()).isPositive());
-        assertThat(book.hardware()).containsOnlyKeys(PriceBook.Hardware.values());
+        assertThat(book.hardware())
+                .containsOnlyKeys(
+                        Hardware.Kind.SCREWS,
+                        Hardware.Kind.ROOFING_SCREWS,
+                        Hardware.Kind.STAPLES,
+                        Hardware.Kind.HINGES,
+                        Hardware.Kind.LATCHES);
     }
 }

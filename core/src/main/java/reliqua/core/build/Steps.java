@@ -10,20 +10,20 @@ import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
+import reliqua.core.measure.Weight;
 
 /**
  * Makes the steps of a coop: one for each role that has parts, in the order in which they can go
  * on.
  */
 public final class Steps {
-    private static final double HEAVY_KILOGRAMS = 25;
     private static final double WOOD = 450;
     private static final double SHEET = 620;
 
     private Steps() {}
 
-    /** The steps. */
-    public static List<Step> of(Coop coop) {
+    /** The steps, for somebody who lifts no more than that. */
+    public static List<Step> of(Coop coop, Weight lift) {
         Map<Role, List<Part>> byRole = new EnumMap<>(Role.class);
         coop.parts().forEach(p -> byRole.computeIfAbsent(p.role(), _ -> new ArrayList<>()).add(p));
         List<Step> steps = new ArrayList<>();
@@ -39,7 +39,8 @@ public final class Steps {
                                                         .anyMatch(
                                                                 p ->
                                                                         kilograms(p)
-                                                                                > HEAVY_KILOGRAMS),
+                                                                                > lift
+                                                                                        .toKilograms()),
                                         check(role, coop),
                                         caution(role))));
         return steps;

@@ -8,9 +8,16 @@ import reliqua.core.coop.Coop;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.cutting.WorkPlan;
 import reliqua.core.measure.Money;
+import reliqua.core.stock.Block;
+import reliqua.core.stock.FoundPart;
+import reliqua.core.stock.Hardware;
+import reliqua.core.stock.Heap;
+import reliqua.core.stock.Lot;
 import reliqua.core.stock.Material;
 import reliqua.core.stock.Mesh;
 import reliqua.core.stock.Offer;
+import reliqua.core.stock.Pallet;
+import reliqua.core.stock.Pole;
 import reliqua.core.stock.PriceBook;
 import reliqua.core.stock.Roofing;
 import reliqua.core.stock.Sheet;
@@ -38,7 +45,7 @@ public record Bill(String merchant, List<Line> lines, Money total, Money fromHea
      */
     public record Line(
             String name,
-            Optional<PriceBook.Hardware> hardware,
+            Optional<Hardware.Kind> hardware,
             int needed,
             int units,
             Money price,
@@ -49,8 +56,8 @@ public record Bill(String merchant, List<Line> lines, Money total, Money fromHea
         lines = List.copyOf(lines);
     }
 
-    /** The bill of a plan, with the hardware its coop needs. */
-    public static Bill of(Coop coop, WorkPlan plan, PriceBook prices) {
+    /** The bill of a plan, with the hardware its coop needs less what the heap holds. */
+    public static Bill of(Coop coop, WorkPlan plan, PriceBook prices, Heap heap) {
         List<Line> lines = new ArrayList<>();
         plan.bought()
                 .forEach(
@@ -70,11 +77,12 @@ public record Bill(String merchant, List<Line> lines, Money total, Money fromHea
                                             offer.price(),
                                             total));
                         });
-        SortedMap<PriceBook.Hardware, Integer> hardware = HardwareCount.of(coop);
+        SortedMap<Hardware.Kind, Integer> hardware = HardwareCount.of(coop);
         hardware.forEach(
-                (kind, needed) -> {
+                (kind, all) -> {
+                    int needed = Math.max(0, all - onHand(heap, kind));
                     PriceBook.Pack pack = prices.hardware().get(kind);
-                    if (pack != null) {
+                    if (pack != null && needed > 0) {
                         int units = Math.ceilDiv(needed, pack.count());
                         Money total = pack.price().times(units);
                         lines.add(
@@ -89,6 +97,13 @@ public record Bill(String merchant, List<Line> lines, Money total, Money fromHea
                 });
         Money total = lines.stream().map(Line::total).reduce(Money.ZERO, Money::plus);
         return new Bill(prices.merchant(), lines, total, worth(plan, prices));
+    }
+
+    private static int onHand(Heap heap, Hardware.Kind kind) {
+        return heap.usable().stream()
+                .filter(lot -> lot.material() instanceof Hardware small && small.kind() == kind)
+                .mapToInt(Lot::quantity)
+                .sum();
     }
 
     private static Money worth(WorkPlan plan, PriceBook prices) {
@@ -110,6 +125,7 @@ public record Bill(String merchant, List<Line> lines, Money total, Money fromHea
                     new Sheet(s.kind(), s.thickness(), cut.across(), cut.along(), List.of());
             case Roofing r -> new Roofing(cut.across(), r.fullWidth(), r.coverWidth(), List.of());
             case Mesh m -> new Mesh(m.kind(), m.aperture(), cut.across(), cut.along());
+            case Pole _, Pallet _, FoundPart _, Block _, Hardware _ -> material;
         };
     }
 

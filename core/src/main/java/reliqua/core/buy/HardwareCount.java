@@ -9,7 +9,7 @@ import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
 import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
-import reliqua.core.stock.PriceBook.Hardware;
+import reliqua.core.stock.Hardware;
 
 /** Screws, staples, hinges and latches, counted from what the design joins, meshes and hinges. */
 public final class HardwareCount {
@@ -22,10 +22,10 @@ public final class HardwareCount {
     private HardwareCount() {}
 
     /** How many of each are needed. */
-    public static SortedMap<Hardware, Integer> of(Coop coop) {
-        SortedMap<Hardware, Integer> counts = new TreeMap<>();
+    public static SortedMap<Hardware.Kind, Integer> of(Coop coop) {
+        SortedMap<Hardware.Kind, Integer> counts = new TreeMap<>();
         Joints.of(coop)
-                .forEach(joint -> counts.merge(Hardware.SCREWS, screws(joint), Integer::sum));
+                .forEach(joint -> counts.merge(Hardware.Kind.SCREWS, screws(joint), Integer::sum));
         double roof = 0;
         for (Part part : coop.parts()) {
             switch (part) {
@@ -34,7 +34,7 @@ public final class HardwareCount {
                 case Part.MeshPart mesh -> {
                     Length edge = mesh.width().plus(mesh.length()).times(2);
                     counts.merge(
-                            Hardware.STAPLES,
+                            Hardware.Kind.STAPLES,
                             (int) Math.ceil(edge.ratio(STAPLES_APART)),
                             Integer::sum);
                 }
@@ -42,7 +42,7 @@ public final class HardwareCount {
             }
         }
         counts.merge(
-                Hardware.ROOFING_SCREWS,
+                Hardware.Kind.ROOFING_SCREWS,
                 (int) Math.ceil(roof * ROOF_SCREWS_A_SQUARE_METRE),
                 Integer::sum);
         int lids = coop.of(Role.NEST_LID).size();
@@ -51,8 +51,8 @@ public final class HardwareCount {
                         coop.openings().stream()
                                 .filter(o -> o.kind() == Opening.Kind.CLEAN_OUT_DOOR)
                                 .count();
-        counts.merge(Hardware.HINGES, 2 * (lids + doors), Integer::sum);
-        counts.merge(Hardware.LATCHES, lids + doors, Integer::sum);
+        counts.merge(Hardware.Kind.HINGES, 2 * (lids + doors), Integer::sum);
+        counts.merge(Hardware.Kind.LATCHES, lids + doors, Integer::sum);
         counts.values().removeIf(n -> n == 0);
         return counts;
     }

@@ -23,7 +23,7 @@ public final class CoopPlanner {
 
     /** A planner over this heap and price book. */
     public CoopPlanner(Heap heap, PriceBook prices, Length kerf, CutPlanner.Settings settings) {
-        this.heap = heap;
+        this.heap = heap.worked();
         this.prices = prices;
         this.kerf = kerf;
         this.settings = settings;

@@ -2,10 +2,15 @@ package reliqua.core.cutting;
 
 import java.util.ArrayList;
 import java.util.List;
+import reliqua.core.stock.Block;
+import reliqua.core.stock.FoundPart;
+import reliqua.core.stock.Hardware;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Mesh;
 import reliqua.core.stock.Offer;
+import reliqua.core.stock.Pallet;
+import reliqua.core.stock.Pole;
 import reliqua.core.stock.PriceBook;
 import reliqua.core.stock.Roofing;
 import reliqua.core.stock.Sheet;
@@ -28,7 +33,7 @@ record YardStock(Heap heap, PriceBook prices) {
                                 s.flaws().stream()
                                         .map(f -> new CutJob.Stretch(f.from(), f.to()))
                                         .toList(),
-                                s.bow()));
+                                s.warp().bend()));
             }
         }
         return own;
@@ -81,7 +86,7 @@ record YardStock(Heap heap, PriceBook prices) {
                                         s.width(),
                                         s.length(),
                                         offer.price()));
-                case Roofing _, Mesh _ -> {}
+                case Roofing _, Mesh _, Pole _, Pallet _, FoundPart _, Block _, Hardware _ -> {}
             }
         }
         return shop;

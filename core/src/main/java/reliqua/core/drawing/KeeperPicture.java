@@ -48,8 +48,8 @@ public final class KeeperPicture {
         arm(sketch, keeper, tape, x, tall);
         height(sketch, keeper.body().height(), tape, x);
         house.ifPresent(
-                m -> house(sketch, m, tape, Math.max(1150, keeper.body().reach().toMm() + 300)));
-        double right = house.map(m -> 1600 + m.width().toMm()).orElse(2200.0);
+                m -> house(sketch, m, tape, Math.max(1150, keeper.body().reach().toMm() + 900)));
+        double right = house.map(m -> 2200 + m.width().toMm()).orElse(2200.0);
         sketch.line(-1500, 0, right, 0, Ink.WOOD_EDGE, true);
         sketch.reach(new Picture.Point(0, 260));
         sketch.reach(new Picture.Point(0, -tall - 150));
@@ -73,8 +73,7 @@ public final class KeeperPicture {
         double reach = keeper.body().reach().toMm();
         sketch.rectangle(x + 0.1 * tall, y, x + reach, y + 70, Ink.OPEN, Ink.SOFT, "");
         String words = Words.say("keeper.picture.reach", tape.say(keeper.body().reach()));
-        sketch.label(
-                x + reach, y - 170, words, Picture.Size.NOTE, Picture.Anchor.RIGHT, Ink.SOFT, 5);
+        sketch.label(x + reach + 40, y, words, Picture.Size.NOTE, Picture.Anchor.LEFT, Ink.SOFT, 5);
     }
 
     private static void height(Picture.Sketch sketch, Length height, Tape tape, double x) {

@@ -2,9 +2,14 @@ package reliqua.core.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import reliqua.core.stock.Block;
 import reliqua.core.stock.FlawArea;
+import reliqua.core.stock.FoundPart;
+import reliqua.core.stock.Hardware;
 import reliqua.core.stock.Material;
 import reliqua.core.stock.Mesh;
+import reliqua.core.stock.Pallet;
+import reliqua.core.stock.Pole;
 import reliqua.core.stock.Roofing;
 import reliqua.core.stock.Sheet;
 import reliqua.core.stock.Stick;
@@ -34,13 +39,18 @@ public final class LotPicture {
                             List.of(),
                             Ink.MESH,
                             Ink.METAL_EDGE);
+            case Pole p -> OddPicture.pole(p);
+            case Pallet p -> OddPicture.pallet(p);
+            case FoundPart f -> OddPicture.found(f);
+            case Block b -> OddPicture.block(b);
+            case Hardware h -> OddPicture.hardware(h);
         };
     }
 
     private static Picture stick(Stick stick) {
         Picture.Sketch sketch = new Picture.Sketch();
         double length = stick.length().toMm();
-        double bow = Math.min(stick.bow().toMm() * BOW, STRIP);
+        double bow = Math.min(stick.warp().bow().max(stick.warp().crook()).toMm() * BOW, STRIP);
         List<Picture.Point> upper = new ArrayList<>();
         List<Picture.Point> lower = new ArrayList<>();
         for (int i = 0; i <= STEPS; i++) {

@@ -6,9 +6,14 @@ import reliqua.core.coop.Part;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
+import reliqua.core.stock.Block;
 import reliqua.core.stock.Flaw;
 import reliqua.core.stock.FlawArea;
+import reliqua.core.stock.FoundPart;
+import reliqua.core.stock.Hardware;
 import reliqua.core.stock.Mesh;
+import reliqua.core.stock.Pallet;
+import reliqua.core.stock.Pole;
 import reliqua.core.stock.Roofing;
 import reliqua.core.stock.Sheet;
 import reliqua.core.stock.Stick;
@@ -38,6 +43,8 @@ public final class TicketPicture {
             case Roofing r -> strip(ticket, r.length(), r.flaws(), Ink.METAL, Ink.METAL_EDGE, tape);
             case Sheet s -> sheet(ticket, s.width(), s.length(), s.flaws(), Ink.SHEET, tape);
             case Mesh m -> sheet(ticket, m.width(), m.length(), List.of(), Ink.MESH, tape);
+            case Pole _, Pallet _, FoundPart _, Block _, Hardware _ ->
+                    LotPicture.of(ticket.material());
         };
     }
 

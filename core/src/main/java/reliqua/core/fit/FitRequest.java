@@ -28,8 +28,9 @@ public record FitRequest(
         PriceBook prices,
         Map<RaisedDimensions.Name, Length> held,
         long seed) {
-    /** Copies the map. */
+    /** Copies the map; of the heap, what plans reckon with. */
     public FitRequest {
+        heap = heap.worked();
         held = Map.copyOf(held);
     }
 }

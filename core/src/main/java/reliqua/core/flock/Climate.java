@@ -72,6 +72,10 @@ public record Climate(
         return new Climate("", snow, wind, coldest, other, rain, frost);
     }
 
+    public Climate withRain(List<Integer> other) {
+        return new Climate("", snow, wind, coldest, hottest, other, frost);
+    }
+
     public Climate withFrost(Length other) {
         return new Climate("", snow, wind, coldest, hottest, rain, other);
     }

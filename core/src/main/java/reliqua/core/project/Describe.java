@@ -1,16 +1,25 @@
 package reliqua.core.project;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
+import reliqua.core.stock.Block;
+import reliqua.core.stock.Condition;
 import reliqua.core.stock.Flaw;
+import reliqua.core.stock.FoundPart;
+import reliqua.core.stock.Hardware;
 import reliqua.core.stock.Material;
 import reliqua.core.stock.Mesh;
+import reliqua.core.stock.Pallet;
+import reliqua.core.stock.Pole;
 import reliqua.core.stock.Roofing;
 import reliqua.core.stock.Sheet;
 import reliqua.core.stock.Stick;
+import reliqua.core.stock.Warp;
 
 /** Lots in words, by the keeper's tape. */
 public final class Describe {
@@ -30,6 +39,11 @@ public final class Describe {
             case Sheet _ -> "sheet";
             case Roofing _ -> "roofing";
             case Mesh _ -> "mesh";
+            case Pole _ -> "pole";
+            case Pallet _ -> "pallet";
+            case FoundPart _ -> "found";
+            case Block _ -> "block";
+            case Hardware _ -> "hardware";
         };
     }
 
@@ -42,6 +56,11 @@ public final class Describe {
             case Roofing r -> group(r, tape) + ", " + tape.sayLong(r.length());
             case Mesh m ->
                     group(m, tape) + ", " + tape.mark(m.width()) + " x " + tape.sayLong(m.length());
+            case Pole p -> group(p, tape) + ", " + tape.sayLong(p.length());
+            case Pallet p -> group(p, tape) + ", " + length(p, tape);
+            case FoundPart f -> join(group(f, tape), length(f, tape));
+            case Block b -> group(b, tape) + ", " + length(b, tape);
+            case Hardware h -> join(group(h, tape), length(h, tape));
         };
     }
 
@@ -54,6 +73,11 @@ public final class Describe {
             case Sheet s -> Words.say("sheet." + s.kind().name(), tape.mark(s.thickness()));
             case Roofing r -> Words.say("group.roofing", tape.mark(r.fullWidth()));
             case Mesh m -> Words.say("mesh." + m.kind().name(), tape.mark(m.aperture()));
+            case Pole p -> Words.say("group.pole", tape.mark(p.butt()), tape.mark(p.tip()));
+            case Pallet p -> Words.say("group.pallet." + p.kind().name());
+            case FoundPart f -> Words.say("found." + f.kind().name());
+            case Block _ -> Words.say("group.block");
+            case Hardware h -> Words.say("small." + h.kind().name());
         };
     }
 
@@ -64,7 +88,21 @@ public final class Describe {
             case Sheet s -> tape.mark(s.width()) + " x " + tape.mark(s.length());
             case Roofing r -> tape.sayLong(r.length());
             case Mesh m -> tape.mark(m.width()) + " x " + tape.sayLong(m.length());
+            case Pole p -> tape.sayLong(p.length());
+            case Pallet p -> tape.mark(p.length()) + " x " + tape.mark(p.width());
+            case FoundPart f -> String.join(" x ", f.sizes().stream().map(tape::mark).toList());
+            case Block b ->
+                    tape.mark(b.height())
+                            + " x "
+                            + tape.mark(b.width())
+                            + " x "
+                            + tape.mark(b.length());
+            case Hardware h -> h.size().map(tape::say).orElse("");
         };
+    }
+
+    private static String join(String name, String size) {
+        return size.isEmpty() ? name : name + ", " + size;
     }
 
     /** Bow and flaws, one text each. */
@@ -72,9 +110,7 @@ public final class Describe {
         List<String> words = new ArrayList<>();
         switch (material) {
             case Stick s -> {
-                if (s.bow().isPositive()) {
-                    words.add(Words.say("flaw.bow", tape.say(s.bow())));
-                }
+                warp(s.warp(), tape, words);
                 s.flaws().forEach(f -> words.add(flaw(f, tape)));
             }
             case Sheet s ->
@@ -88,7 +124,46 @@ public final class Describe {
                                                             tape.mark(f.width()),
                                                             tape.mark(f.length()))));
             case Roofing r -> r.flaws().forEach(f -> words.add(flaw(f, tape)));
-            case Mesh _ -> {}
+            case Pallet p -> {
+                words.add(Words.say("stamp." + p.stamp().name()));
+                if (p.broken() > 0) {
+                    words.add(Words.say("flaw.broken", p.broken()));
+                }
+            }
+            case FoundPart f ->
+                    words.add(
+                            Words.say(
+                                    "found.serves",
+                                    String.join(
+                                            ", ",
+                                            f.kind().uses().stream()
+                                                    .map(u -> Words.say("use." + u.name()))
+                                                    .toList())));
+            case Mesh _, Pole _, Block _, Hardware _ -> {}
+        }
+        return words;
+    }
+
+    private static void warp(Warp warp, Tape tape, List<String> words) {
+        Map<String, Length> all = new LinkedHashMap<>();
+        all.put("flaw.bow", warp.bow());
+        all.put("flaw.crook", warp.crook());
+        all.put("flaw.twist", warp.twist());
+        all.put("flaw.cup", warp.cup());
+        all.forEach(
+                (key, gap) -> {
+                    if (gap.isPositive()) {
+                        words.add(Words.say(key, tape.say(gap)));
+                    }
+                });
+    }
+
+    /** What is suspected and decided, one text each. */
+    public static List<String> condition(Condition condition) {
+        List<String> words = new ArrayList<>();
+        condition.hazards().forEach(h -> words.add(Words.say("hazard." + h.name())));
+        if (condition.verdict() == Condition.Verdict.REFUSE) {
+            words.add(Words.say("verdict.REFUSE"));
         }
         return words;
     }

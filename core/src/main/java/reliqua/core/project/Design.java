@@ -59,8 +59,9 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
 
     /** The bill and the steps of a house. */
     public static Design of(Candidate candidate, Project project) {
-        Bill bill = Bill.of(candidate.coop(), candidate.plan(), project.prices());
-        return new Design(candidate, bill, Steps.of(candidate.coop()));
+        Bill bill = Bill.of(candidate.coop(), candidate.plan(), project.prices(), project.heap());
+        return new Design(
+                candidate, bill, Steps.of(candidate.coop(), project.keeper().body().lift()));
     }
 
     /**

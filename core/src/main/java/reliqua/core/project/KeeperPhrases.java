@@ -42,6 +42,7 @@ final class KeeperPhrases {
             List.of(
                     Phrase.of("budget \\D?(\\d{1,6}(?:\\.\\d{1,2})?)", KeeperPhrases::budget),
                     Phrase.of("kerf (.+)", KeeperPhrases::kerf),
+                    Phrase.of("currency (\\S{1,4})", (m, _) -> currency(m.group(1))),
                     Phrase.of("no (wider|deeper|higher|taller) than (.+)", KeeperPhrases::limit),
                     Phrase.of("any (width|depth|height)", (m, _) -> free(m.group(1))),
                     Phrase.of("(?:height|i am|i'm) (.+?)(?: tall)?", KeeperPhrases::height),
@@ -70,6 +71,14 @@ final class KeeperPhrases {
     private static SayEdit.Said budget(Matcher m, Project project) {
         Money amount = Money.of(Double.parseDouble(m.group(1)));
         return keeper(k -> k.withBudget(amount), "say.budget", project.keeper().tape().say(amount));
+    }
+
+    private static SayEdit.Said currency(String sign) {
+        String written = sign.toUpperCase(java.util.Locale.ROOT);
+        return keeper(
+                k -> k.withTape(new Tape(k.tape().system(), k.tape().denominator(), written)),
+                "say.currency",
+                written);
     }
 
     private static SayEdit.Said kerf(Matcher m, Project project) {

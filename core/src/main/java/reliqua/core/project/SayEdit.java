@@ -7,11 +7,9 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import reliqua.core.coop.family.RaisedDimensions;
 import reliqua.core.measure.Length;
-import reliqua.core.measure.Money;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
 import reliqua.core.stock.Lot;
-import reliqua.core.stock.Material;
 import reliqua.core.stock.SayLine;
 
 /**
@@ -136,24 +134,15 @@ public final class SayEdit {
             case SayLine.Understood.Unclear unclear -> new Said.Unclear(unclear.message());
             case SayLine.Understood.Added added -> {
                 String what = Describe.lot(added.quantity(), added.material(), tape);
-                yield new Said.Change(
-                        addition(what, added.quantity(), added.material(), added.place()),
-                        what,
-                        String.join(
-                                ", ",
-                                concat(Describe.flaws(added.material(), tape), added.assumed())));
+                List<String> details = new ArrayList<>(Describe.flaws(added.material(), tape));
+                details.addAll(Describe.condition(added.condition()));
+                details.addAll(added.assumed());
+                yield new Said.Change(addition(what, added), what, String.join(", ", details));
             }
         };
     }
 
-    private static List<String> concat(List<String> a, List<String> b) {
-        List<String> both = new ArrayList<>(a);
-        both.addAll(b);
-        return both;
-    }
-
-    private static Edit addition(String what, int quantity, Material material, String place) {
-        Lot.Provenance provenance = new Lot.Provenance(place, "", "", Money.ZERO);
+    private static Edit addition(String what, SayLine.Understood.Added added) {
         return new Edit(
                 Words.say("edit.add", what),
                 p ->
@@ -161,9 +150,10 @@ public final class SayEdit {
                                 p.heap()
                                         .plus(
                                                 new Lot(
-                                                        p.heap().freshId(material),
-                                                        quantity,
-                                                        material,
-                                                        provenance))));
+                                                        p.heap().freshId(added.material()),
+                                                        added.quantity(),
+                                                        added.material(),
+                                                        added.provenance(),
+                                                        added.condition()))));
     }
 }

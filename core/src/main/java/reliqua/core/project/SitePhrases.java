@@ -86,6 +86,7 @@ final class SitePhrases {
                     Phrase.of(
                             "(coldest|hottest) " + NUMBER + " ?°?(c|f)?", SitePhrases::temperature),
                     Phrase.of("frost (?:depth )?(.+)", SitePhrases::frost),
+                    Phrase.of("rain (\\d{1,4}(?: \\d{1,4}){11})", (m, _) -> rain(m.group(1))),
                     Phrase.of(
                             "(southern|northern) (?:hemisphere|half)",
                             (m, _) -> half(m.group(1).equals("southern"))));
@@ -206,6 +207,12 @@ final class SitePhrases {
                 c -> cold ? c.withColdest(air) : c.withHottest(air),
                 "say." + m.group(1),
                 project.keeper().tape().say(air));
+    }
+
+    private static SayEdit.Said rain(String months) {
+        List<Integer> millimetres =
+                List.of(months.split(" ")).stream().map(Integer::valueOf).toList();
+        return climate(c -> c.withRain(millimetres), "say.rain", months);
     }
 
     private static SayEdit.Said frost(Matcher m, Project project) {

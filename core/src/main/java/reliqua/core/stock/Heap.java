@@ -59,6 +59,11 @@ public record Heap(List<Lot> lots) {
                     case Sheet _ -> "P";
                     case Roofing _ -> "R";
                     case Mesh _ -> "M";
+                    case Pole _ -> "O";
+                    case Pallet _ -> "T";
+                    case FoundPart _ -> "F";
+                    case Block _ -> "B";
+                    case Hardware _ -> "H";
                 };
         Predicate<String> free = id -> find(id).isEmpty();
         return Stream.iterate(1, n -> n + 1)
@@ -66,6 +71,66 @@ public record Heap(List<Lot> lots) {
                 .filter(free)
                 .findFirst()
                 .orElseThrow();
+    }
+
+    /** The lots plans may use: neither refused nor barred by what they are. */
+    public List<Lot> usable() {
+        return lots.stream().filter(lot -> lot.condition().usable()).toList();
+    }
+
+    /**
+     * What plans reckon with: the usable lots, and in place of every pallet the boards and bearers
+     * it is expected to give when sawn apart, each as a lot of its own ({@code T1 boards}).
+     */
+    public Heap worked() {
+        List<Lot> ready = new ArrayList<>();
+        for (Lot lot : usable()) {
+            if (lot.material() instanceof Pallet pallet) {
+                ready.addAll(brokenDown(lot, PalletYield.of(pallet, PalletYield.Way.SAWN)));
+            } else {
+                ready.add(lot);
+            }
+        }
+        return new Heap(ready);
+    }
+
+    /** With what came out of a broken-down lot of pallets in its place, under ids of their own. */
+    public Heap brokenDown(String id, PalletYield yield) {
+        Heap after = minus(id);
+        Lot lot = find(id).orElseThrow();
+        for (Lot sticks : brokenDown(lot, yield)) {
+            after = after.plus(sticks.withId(after.freshId(sticks.material())));
+        }
+        return after;
+    }
+
+    private static List<Lot> brokenDown(Lot lot, PalletYield yield) {
+        List<Lot> sticks = new ArrayList<>();
+        if (yield.boards() > 0) {
+            int boards = yield.boards() * lot.quantity();
+            sticks.add(new Lot(lot.id() + " boards", boards, yield.board(), lot.provenance()));
+        }
+        int bearers = yield.bearers() * lot.quantity();
+        sticks.add(new Lot(lot.id() + " bearers", bearers, yield.bearer(), lot.provenance()));
+        return sticks;
+    }
+
+    /** Lots that may be used but that no plan knows a use for yet: they wait in the yard. */
+    public List<Lot> idle() {
+        return usable().stream()
+                .filter(
+                        lot ->
+                                switch (lot.material()) {
+                                    case Stick _,
+                                            Sheet _,
+                                            Roofing _,
+                                            Mesh _,
+                                            Pallet _,
+                                            Hardware _ ->
+                                            false;
+                                    case Pole _, FoundPart _, Block _ -> true;
+                                })
+                .toList();
     }
 
     /** How many single things of a kind there are. */

@@ -1,5 +1,7 @@
 package reliqua.core.stock;
 
+import java.time.LocalDate;
+import java.util.Optional;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Words;
 
@@ -10,8 +12,11 @@ import reliqua.core.measure.Words;
  * @param quantity how many, one or more
  * @param material what they are
  * @param provenance where they lie and came from
+ * @param condition what is suspected and decided
  */
-public record Lot(String id, int quantity, Material material, Provenance provenance) {
+public record Lot(
+        String id, int quantity, Material material, Provenance provenance, Condition condition) {
+
     /** Refuses an empty id and a quantity below one. */
     public Lot {
         if (id.isBlank()) {
@@ -22,9 +27,24 @@ public record Lot(String id, int quantity, Material material, Provenance provena
         }
     }
 
+    /** A lot of which nothing is suspected. */
+    public Lot(String id, int quantity, Material material, Provenance provenance) {
+        this(id, quantity, material, provenance, Condition.SOUND);
+    }
+
     /** The same lot with other contents. */
     public Lot with(int newQuantity, Material newMaterial) {
-        return new Lot(id, newQuantity, newMaterial, provenance);
+        return new Lot(id, newQuantity, newMaterial, provenance, condition);
+    }
+
+    /** The same lot, judged otherwise. */
+    public Lot with(Condition other) {
+        return new Lot(id, quantity, material, provenance, other);
+    }
+
+    /** The same lot under another id. */
+    public Lot withId(String other) {
+        return new Lot(other, quantity, material, provenance, condition);
     }
 
     /**
@@ -34,9 +54,16 @@ public record Lot(String id, int quantity, Material material, Provenance provena
      * @param source where it came from; may be empty
      * @param note anything else; may be empty
      * @param paid for the whole lot, often nothing
+     * @param since when it was brought home, if known
      */
-    public record Provenance(String place, String source, String note, Money paid) {
+    public record Provenance(
+            String place, String source, String note, Money paid, Optional<LocalDate> since) {
         /** Nothing known, nothing paid. */
         public static final Provenance UNKNOWN = new Provenance("", "", "", Money.ZERO);
+
+        /** Of an unknown day. */
+        public Provenance(String place, String source, String note, Money paid) {
+            this(place, source, note, paid, Optional.empty());
+        }
     }
 }

@@ -16,6 +16,8 @@ public final class NominalSizes {
                     Map.entry("1x4", quarters(3, 14)),
                     Map.entry("1x6", quarters(3, 22)),
                     Map.entry("1x8", quarters(3, 29)),
+                    Map.entry("1x10", quarters(3, 37)),
+                    Map.entry("1x12", quarters(3, 45)),
                     Map.entry("5/4x6", quarters(4, 22)),
                     Map.entry("2x2", quarters(6, 6)),
                     Map.entry("2x3", quarters(6, 10)),
@@ -23,6 +25,7 @@ public final class NominalSizes {
                     Map.entry("2x6", quarters(6, 22)),
                     Map.entry("2x8", quarters(6, 29)),
                     Map.entry("2x10", quarters(6, 37)),
+                    Map.entry("2x12", quarters(6, 45)),
                     Map.entry("4x4", quarters(14, 14)),
                     Map.entry("6x6", quarters(22, 22)));
 

@@ -15,16 +15,8 @@ import reliqua.core.measure.Money;
  * @param offers boards, sheets, roofing and mesh
  * @param hardware price of one pack of each kind of hardware
  */
-public record PriceBook(String merchant, List<Offer> offers, SortedMap<Hardware, Pack> hardware) {
-
-    /** Small things bought by the pack. */
-    public enum Hardware {
-        SCREWS,
-        ROOFING_SCREWS,
-        STAPLES,
-        HINGES,
-        LATCHES
-    }
+public record PriceBook(
+        String merchant, List<Offer> offers, SortedMap<Hardware.Kind, Pack> hardware) {
 
     /**
      * A pack.
@@ -63,7 +55,22 @@ public record PriceBook(String merchant, List<Offer> offers, SortedMap<Hardware,
                     byArea(sheet.thickness().toMm(), Area.of(sheet.width(), sheet.length()));
             case Roofing roofing -> roofingWorth(roofing);
             case Mesh mesh -> meshWorth(mesh);
+            case Pallet pallet -> palletWorth(pallet);
+            case Hardware small -> hardwareWorth(small);
+            case Pole _, FoundPart _, Block _ -> Money.ZERO;
         };
+    }
+
+    private Money palletWorth(Pallet pallet) {
+        PalletYield yield = PalletYield.of(pallet, PalletYield.Way.SAWN);
+        return worth(yield.board())
+                .times(yield.boards())
+                .plus(worth(yield.bearer()).times(yield.bearers()));
+    }
+
+    private Money hardwareWorth(Hardware small) {
+        Pack pack = hardware.get(small.kind());
+        return pack == null ? Money.ZERO : Money.of(pack.price().amount() / pack.count());
     }
 
     private Money stickWorth(Stick stick) {

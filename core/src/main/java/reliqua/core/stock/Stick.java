@@ -12,19 +12,16 @@ import reliqua.core.measure.Words;
  * @param section true section
  * @param length whole length
  * @param flaws stretches to avoid; they may overlap and reach over the ends
- * @param bow largest gap under a string over the whole length, zero or more
+ * @param warp how far it is out of true
  * @param treatment against rot
  */
 public record Stick(
-        Section section, Length length, List<Flaw> flaws, Length bow, Treatment treatment)
+        Section section, Length length, List<Flaw> flaws, Warp warp, Treatment treatment)
         implements Material {
-    /** Refuses a length that is not above zero and a negative bow; sorts the flaws. */
+    /** Refuses a length that is not above zero; sorts the flaws. */
     public Stick {
         if (!length.isPositive()) {
             throw new IllegalArgumentException(Words.say("stock.length.notPositive", length));
-        }
-        if (bow.nm() < 0) {
-            throw new IllegalArgumentException(Words.say("stock.bow.negative", bow));
         }
         flaws =
                 flaws.stream()
@@ -34,7 +31,24 @@ public record Stick(
 
     /** A sound, straight, untreated stick. */
     public static Stick sound(Section section, Length length) {
-        return new Stick(section, length, List.of(), Length.ZERO, Treatment.UNTREATED);
+        return new Stick(section, length, List.of(), Warp.NONE, Treatment.UNTREATED);
+    }
+
+    /** Largest gap under a string over the whole length, over the flat. */
+    public Length bow() {
+        return warp.bow();
+    }
+
+    public Stick with(Warp other) {
+        return new Stick(section, length, flaws, other, treatment);
+    }
+
+    public Stick with(List<Flaw> other) {
+        return new Stick(section, length, other, warp, treatment);
+    }
+
+    public Stick withLength(Length other) {
+        return new Stick(section, other, flaws, warp, treatment);
     }
 
     /** The stretches between flaws, in order from the marked end; none is empty. */
@@ -60,24 +74,24 @@ public record Stick(
     }
 
     /**
-     * The bow a piece keeps: bow x (piece / whole)², for a curve of even bend. Short pieces come
+     * The bend a piece keeps: bend x (piece / whole)², for a curve of even bend. Short pieces come
      * out straight.
      *
      * @param piece length of the piece, from zero to the whole
      */
     public Length bowOfPiece(Length piece) {
         double ratio = piece.ratio(length);
-        return bow.scaled(ratio * ratio);
+        return warp.bend().scaled(ratio * ratio);
     }
 
     /**
-     * The longest piece whose bow stays within 1/{@code tolerance} of its length: length² / (bow x
-     * tolerance), but never more than the whole stick.
+     * The longest piece whose bend stays within 1/{@code tolerance} of its length: length² / (bend
+     * x tolerance), but never more than the whole stick.
      */
     public Length straightTo(int tolerance) {
-        if (bow.nm() == 0) {
+        if (warp.bend().nm() == 0) {
             return length;
         }
-        return length.scaled(length.ratio(bow.times(tolerance))).min(length);
+        return length.scaled(length.ratio(warp.bend().times(tolerance))).min(length);
     }
 }

@@ -24,9 +24,9 @@ import reliqua.core.fit.Yards;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.core.project.Project;
+import reliqua.core.stock.Hardware;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.PriceBook;
-import reliqua.core.stock.PriceBook.Hardware;
 
 class BillTest {
     private static Project project;
@@ -45,16 +45,17 @@ class BillTest {
 
     @Test
     void hardwareIsCountedFromTheDesign() {
-        SortedMap<Hardware, Integer> counts = HardwareCount.of(house.coop());
-        assertThat(counts).containsKeys(Hardware.SCREWS, Hardware.STAPLES, Hardware.HINGES);
+        SortedMap<Hardware.Kind, Integer> counts = HardwareCount.of(house.coop());
+        assertThat(counts)
+                .containsKeys(Hardware.Kind.SCREWS, Hardware.Kind.STAPLES, Hardware.Kind.HINGES);
         int lids = house.coop().of(Role.NEST_LID).size();
-        assertThat(counts.get(Hardware.HINGES)).isEqualTo(2 * (lids + 1));
+        assertThat(counts.get(Hardware.Kind.HINGES)).isEqualTo(2 * (lids + 1));
         long sticks =
                 Joints.of(house.coop()).stream()
                         .filter(j -> j.first() instanceof Part.StickPart)
                         .filter(j -> j.second() instanceof Part.StickPart)
                         .count();
-        assertThat(counts.get(Hardware.SCREWS)).isGreaterThanOrEqualTo((int) (2 * sticks));
+        assertThat(counts.get(Hardware.Kind.SCREWS)).isGreaterThanOrEqualTo((int) (2 * sticks));
     }
 
     @Test
@@ -84,8 +85,10 @@ class BillTest {
                         "made up",
                         project.prices().offers(),
                         new TreeMap<>(
-                                Map.of(Hardware.SCREWS, new PriceBook.Pack(7, Money.of(1.1)))));
-        Bill bill = Bill.of(house.coop(), house.plan(), prices);
+                                Map.of(
+                                        Hardware.Kind.SCREWS,
+                                        new PriceBook.Pack(7, Money.of(1.1)))));
+        Bill bill = Bill.of(house.coop(), house.plan(), prices, Heap.EMPTY);
         Bill.Line screws =
                 bill.lines().stream()
                         .filter(l -> l.hardware().isPresent())
@@ -96,14 +99,42 @@ class BillTest {
     }
 
     @Test
+    void whatLiesInTheShedIsNotBoughtAgain() {
+        Bill without = Bill.of(house.coop(), house.plan(), project.prices(), Heap.EMPTY);
+        Heap few = Heap.EMPTY.plus(small("H1", Hardware.Kind.SCREWS, 3));
+        assertThat(needed(Bill.of(house.coop(), house.plan(), project.prices(), few)))
+                .isEqualTo(needed(without) - 3);
+        Heap many = Heap.EMPTY.plus(small("H1", Hardware.Kind.SCREWS, 100_000));
+        Bill with = Bill.of(house.coop(), house.plan(), project.prices(), many);
+        assertThat(needed(with)).isZero();
+        assertThat(with.total()).isLessThan(without.total());
+    }
+
+    private static int needed(Bill bill) {
+        return bill.lines().stream()
+                .filter(l -> l.hardware().filter(Hardware.Kind.SCREWS::equals).isPresent())
+                .mapToInt(Bill.Line::needed)
+                .sum();
+    }
+
+    private static reliqua.core.stock.Lot small(String id, Hardware.Kind kind, int count) {
+        return new reliqua.core.stock.Lot(
+                id,
+                count,
+                new Hardware(kind, java.util.Optional.empty()),
+                reliqua.core.stock.Lot.Provenance.UNKNOWN);
+    }
+
+    @Test
     void withoutAHeapNothingComesFromIt() {
         WorkPlan bought = plan(Heap.EMPTY);
-        Bill bill = Bill.of(house.coop(), bought, project.prices());
+        Bill bill = Bill.of(house.coop(), bought, project.prices(), Heap.EMPTY);
         assertThat(bill.fromHeap()).isEqualTo(Money.ZERO);
         assertThat(bill.heapShare()).isZero();
         assertThat(bought.tickets()).allMatch(Ticket::bought);
         assertThat(bill.total())
-                .isGreaterThan(Bill.of(house.coop(), house.plan(), project.prices()).total());
+                .isGreaterThan(
+                        Bill.of(house.coop(), house.plan(), project.prices(), Heap.EMPTY).total());
     }
 
     @Test
@@ -122,7 +153,7 @@ class BillTest {
         assertThat(plan.cost()).isEqualTo(Money.ZERO);
         assertThat(plan.proven()).isTrue();
         assertThat(plan.bought()).isEmpty();
-        assertThat(Bill.of(house.coop(), plan, project.prices()).lines())
+        assertThat(Bill.of(house.coop(), plan, project.prices(), Heap.EMPTY).lines())
                 .allMatch(line -> line.hardware().isPresent());
     }
 

@@ -23,6 +23,7 @@ import reliqua.core.stock.Lot;
 import reliqua.core.stock.Section;
 import reliqua.core.stock.Stick;
 import reliqua.core.stock.Treatment;
+import reliqua.core.stock.Warp;
 
 /** Each rule finds what it is for, and is quiet when all is well. */
 class FindingsTest {
@@ -156,7 +157,7 @@ class FindingsTest {
     }
 
     private static Lot lot(String id, Section section, Treatment treatment) {
-        Stick stick = new Stick(section, Length.mm(2000), List.of(), Length.ZERO, treatment);
+        Stick stick = new Stick(section, Length.mm(2000), List.of(), Warp.NONE, treatment);
         return new Lot(id, 4, stick, Lot.Provenance.UNKNOWN);
     }
 

@@ -12,6 +12,7 @@ import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Tape;
 import reliqua.core.project.Project;
+import reliqua.core.stock.Hardware;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Material;
@@ -49,8 +50,7 @@ public final class Yards {
         return new PriceBook(
                 "made up",
                 offers,
-                new TreeMap<>(
-                        Map.of(PriceBook.Hardware.SCREWS, new PriceBook.Pack(500, Money.of(9)))));
+                new TreeMap<>(Map.of(Hardware.Kind.SCREWS, new PriceBook.Pack(500, Money.of(9)))));
     }
 
     private static Offer offer(Material material, double price) {

@@ -123,7 +123,7 @@ class ProjectTest {
                 .isSortedAccordingTo(java.util.Comparator.comparing(s -> s.stage()));
         long marks = design.steps().stream().mapToLong(s -> s.marks().size()).sum();
         assertThat(marks).isEqualTo(design.candidate().coop().parts().size());
-        assertThat(Steps.of(design.candidate().coop()))
+        assertThat(Steps.of(design.candidate().coop(), project.keeper().body().lift()))
                 .filteredOn(s -> s.role() == Role.ROOF_SHEET)
                 .allSatisfy(s -> assertThat(s.twoPeople()).isTrue());
     }

@@ -109,6 +109,10 @@ class YardTalkTest {
         assertThat(after.site().facing().point()).isEqualTo("S");
         assertThat(Tape.INCH.say(after.site().climate().snow())).isEqualTo("30 psf");
         assertThat(Tape.INCH.say(after.site().climate().wind())).isEqualTo("90 mph");
+        assertThat(said("rain 9 8 7 6 5 4 3 2 1 10 11 12").site().climate().rain())
+                .startsWith(9, 8)
+                .endsWith(11, 12);
+        assertThat(said("currency kr").keeper().tape().currency()).isEqualTo("KR");
         Project cold = said("coldest -4, hottest 35 c, frost 30 in, southern hemisphere");
         assertThat(cold.site().climate().coldest().celsius())
                 .isCloseTo(-20, org.assertj.core.data.Offset.offset(0.01));

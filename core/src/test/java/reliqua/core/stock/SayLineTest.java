@@ -38,7 +38,7 @@ class SayLineTest {
         assertThat(stick.section()).isEqualTo(Section.mm(47, 100));
         assertThat(stick.flaws())
                 .containsExactly(new Flaw(Flaw.Kind.ROT, Length.ZERO, Length.mm(120)));
-        assertThat(said.place()).isEqualTo("behind the barn");
+        assertThat(said.provenance().place()).isEqualTo("behind the barn");
     }
 
     @Test

@@ -16,7 +16,7 @@ class StickTest {
                 Section.mm(38, 89),
                 Length.mm(length),
                 List.of(flaws),
-                Length.mm(bow),
+                Warp.bowed(Length.mm(bow)),
                 Treatment.UNTREATED);
     }
 
@@ -77,7 +77,7 @@ class StickTest {
     @Test
     void refusesWhatCannotLieInAYard() {
         assertThatThrownBy(() -> stick(0, 0)).hasMessageContaining("above zero");
-        assertThatThrownBy(() -> stick(10, -1)).hasMessageContaining("bow");
+        assertThatThrownBy(() -> stick(10, -1)).hasMessageContaining("warp of -1.0 mm");
         assertThatThrownBy(() -> rot(5, 5)).hasMessageContaining("no extent");
         assertThatThrownBy(() -> new Lot("S1", 0, stick(10, 0), Lot.Provenance.UNKNOWN))
                 .hasMessageContaining("S1");

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -38,6 +39,7 @@ final class KeeperView implements BirdsView {
                     "hours", "hours ",
                     "budget", "budget ",
                     "kerf", "kerf ",
+                    "currency", "currency ",
                     "widest", "no wider than ",
                     "deepest", "no deeper than ",
                     "highest", "no higher than ");
@@ -89,12 +91,16 @@ final class KeeperView implements BirdsView {
         figure("hours", (k, _) -> String.valueOf(k.hoursAWeek()));
         figure("budget", (k, t) -> t.say(k.budget()));
         figure("kerf", (k, t) -> t.say(k.kerf()));
+        figure("currency", (_, t) -> t.currency());
         figure("widest", (k, t) -> limit(k.limits().width(), t));
         figure("deepest", (k, t) -> limit(k.limits().depth(), t));
         figure("highest", (k, t) -> limit(k.limits().height(), t));
         FlowPane measures = new FlowPane(8, 6);
         figures.keySet().forEach(key -> measures.getChildren().add(field(key)));
         HBox kind = Parts.row(6, inches, millimetres, helper);
+        kind.setAlignment(Pos.BOTTOM_LEFT);
+        kind.setMinHeight(56);
+        measures.getChildren().add(kind);
         HBox wanted = Parts.row(6);
         for (Wish wish : Wish.values()) {
             ToggleButton button = wish(wish);
@@ -111,7 +117,6 @@ final class KeeperView implements BirdsView {
                 .addAll(
                         picture,
                         measures,
-                        kind,
                         wanted,
                         Parts.text(Texts.get("keeper.tools"), "strong"),
                         atHand);

@@ -17,8 +17,10 @@ import reliqua.core.coop.family.RaisedDimensions.Name;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.MeasureException;
 import reliqua.core.measure.Tape;
+import reliqua.core.project.Describe;
 import reliqua.core.project.Design;
 import reliqua.core.project.Project;
+import reliqua.core.stock.Lot;
 import reliqua.desktop.Texts;
 import reliqua.desktop.shell.Parts;
 import reliqua.desktop.work.Workspace;
@@ -33,6 +35,7 @@ final class DesignSlip extends VBox {
     private final Workspace workspace;
     private final Map<Name, Line> lines = new EnumMap<>(Name.class);
     private final VBox findings = new VBox(7);
+    private final VBox idle = new VBox(5);
     private final Label fault = Parts.text("", "danger", "note");
     private final Button settle = new Button();
     private final Label figures = Parts.text("", "soft");
@@ -60,7 +63,23 @@ final class DesignSlip extends VBox {
                         figures,
                         Parts.rule(),
                         Parts.text(Texts.get("fit.findings"), "strong"),
-                        findings);
+                        findings,
+                        idle);
+    }
+
+    /** What may be used but has no place in this kind of house yet. */
+    private void showIdle() {
+        List<Lot> waiting = workspace.project().heap().idle();
+        idle.getChildren().clear();
+        if (waiting.isEmpty()) {
+            return;
+        }
+        idle.getChildren().addAll(Parts.rule(), Parts.text(Texts.get("fit.idle"), "strong"));
+        for (Lot lot : waiting) {
+            String what = Describe.lot(lot.quantity(), lot.material(), workspace.tape());
+            idle.getChildren().add(Parts.text(what, "note-ink"));
+        }
+        idle.getChildren().add(Parts.text(Texts.get("fit.idle.why"), "note"));
     }
 
     private HBox line(Name name) {
@@ -132,6 +151,7 @@ final class DesignSlip extends VBox {
 
     void refresh(Optional<Design> design) {
         shown = design;
+        showIdle();
         boolean settled = workspace.project().chosen().isPresent();
         settle.setText(Texts.get(settled ? "fit.unsettle" : "fit.settle"));
         settle.setDisable(design.isEmpty() && !settled);

@@ -1,5 +1,6 @@
 package reliqua.desktop.heap;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -13,15 +14,23 @@ import javafx.scene.layout.VBox;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.MeasureException;
 import reliqua.core.measure.Tape;
+import reliqua.core.measure.Words;
 import reliqua.core.project.Describe;
+import reliqua.core.stock.Block;
+import reliqua.core.stock.Condition;
+import reliqua.core.stock.FoundPart;
+import reliqua.core.stock.Hardware;
+import reliqua.core.stock.Hazard;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Material;
 import reliqua.core.stock.Mesh;
+import reliqua.core.stock.Pallet;
+import reliqua.core.stock.PalletYield;
+import reliqua.core.stock.Pole;
 import reliqua.core.stock.Roofing;
 import reliqua.core.stock.Sheet;
 import reliqua.core.stock.Stick;
 import reliqua.core.stock.Straightness;
-import reliqua.core.stock.Treatment;
 import reliqua.desktop.Texts;
 import reliqua.desktop.shell.Parts;
 import reliqua.desktop.work.Workspace;
@@ -69,16 +78,11 @@ final class LotSlip extends VBox {
         facts(lot, tape);
         if (lot.material() instanceof Stick stick) {
             straightness(stick, tape);
-            if (stick.treatment() == Treatment.PAINTED) {
-                VBox box =
-                        new VBox(
-                                2,
-                                Parts.text(Texts.get("heap.paint"), "danger", "strong"),
-                                Parts.text(Texts.get("heap.paint.why"), "note-ink"));
-                box.getStyleClass().add("caution");
-                getChildren().add(box);
-            }
         }
+        if (lot.material() instanceof Pallet pallet) {
+            yields(lot, pallet, tape);
+        }
+        judge(lot);
         getChildren()
                 .add(
                         Parts.button(
@@ -86,6 +90,78 @@ final class LotSlip extends VBox {
                                 Texts.get("heap.remove"),
                                 () -> remove(lot),
                                 "plain"));
+    }
+
+    /** What breaking it down gives, pried or sawn, with the minutes. */
+    private void yields(Lot lot, Pallet pallet, Tape tape) {
+        getChildren().addAll(Parts.rule(), Parts.text(Texts.get("heap.yield"), "strong"));
+        for (PalletYield.Way way : PalletYield.Way.values()) {
+            PalletYield yield = PalletYield.of(pallet, way);
+            String boards =
+                    Texts.get(
+                            "heap.yield." + way.name(),
+                            yield.boards() * lot.quantity(),
+                            tape.say(yield.board().length()),
+                            yield.bearers() * lot.quantity(),
+                            yield.minutes() * lot.quantity());
+            getChildren().add(Parts.text(boards, "note-ink"));
+            getChildren()
+                    .add(
+                            Parts.button(
+                                    "broken-" + way.name(),
+                                    Texts.get("heap.broke." + way.name()),
+                                    () -> breakDown(lot, yield),
+                                    "small"));
+        }
+    }
+
+    /** The pallets leave the heap; what came out of them takes their place, to be corrected. */
+    private void breakDown(Lot lot, PalletYield yield) {
+        String words = Describe.lot(lot.quantity(), lot.material(), workspace.tape());
+        workspace.edit(
+                Texts.get("edit.break", words),
+                p -> p.withHeap(p.heap().brokenDown(lot.id(), yield)));
+    }
+
+    /** Every hazard with why it matters, and the decision where it arises. */
+    private void judge(Lot lot) {
+        for (Hazard hazard : lot.condition().hazards()) {
+            VBox box =
+                    new VBox(
+                            4,
+                            Parts.text(Words.say("hazard." + hazard.name()), "danger", "strong"),
+                            Parts.text(Words.say("hazard." + hazard.name() + ".why"), "note-ink"));
+            box.getStyleClass().add("caution");
+            getChildren().add(box);
+        }
+        boolean barred = lot.condition().hazards().stream().anyMatch(Hazard::barred);
+        boolean refused = lot.condition().verdict() == Condition.Verdict.REFUSE;
+        if (refused) {
+            getChildren().add(verdict(lot, "take-back", Condition.Verdict.OPEN));
+        } else if (!lot.condition().hazards().isEmpty()) {
+            if (!barred && lot.condition().open()) {
+                getChildren().add(verdict(lot, "judge-good", Condition.Verdict.USE));
+            }
+            getChildren().add(verdict(lot, "refuse", Condition.Verdict.REFUSE));
+        }
+    }
+
+    private Node verdict(Lot lot, String key, Condition.Verdict verdict) {
+        String what = Describe.lot(lot.quantity(), lot.material(), workspace.tape());
+        return Parts.button(
+                key,
+                Texts.get("heap." + key),
+                () ->
+                        workspace.edit(
+                                Texts.get("edit." + key, what),
+                                p ->
+                                        p.withHeap(
+                                                p.heap()
+                                                        .replace(
+                                                                lot.with(
+                                                                        lot.condition()
+                                                                                .with(verdict))))),
+                "plain");
     }
 
     private static String from(Lot lot) {
@@ -183,6 +259,11 @@ final class LotSlip extends VBox {
             case Sheet s -> s.length();
             case Roofing r -> r.length();
             case Mesh m -> m.length();
+            case Pole p -> p.length();
+            case Pallet p -> p.length();
+            case FoundPart f -> f.longest();
+            case Block b -> b.length();
+            case Hardware h -> h.size().orElse(Length.ZERO);
         };
     }
 
@@ -191,13 +272,25 @@ final class LotSlip extends VBox {
             Length length = workspace.tape().reader().read(text);
             Material changed =
                     switch (lot.material()) {
-                        case Stick s ->
-                                new Stick(s.section(), length, s.flaws(), s.bow(), s.treatment());
+                        case Stick s -> s.withLength(length);
                         case Sheet s ->
                                 new Sheet(s.kind(), s.thickness(), s.width(), length, s.flaws());
                         case Roofing r ->
                                 new Roofing(length, r.fullWidth(), r.coverWidth(), r.flaws());
                         case Mesh m -> new Mesh(m.kind(), m.aperture(), m.width(), length);
+                        case Pole p -> new Pole(p.butt(), p.tip(), length, p.treatment());
+                        case Pallet p ->
+                                new Pallet(
+                                        p.kind(),
+                                        length,
+                                        p.width(),
+                                        p.deck(),
+                                        p.bearers(),
+                                        p.stamp(),
+                                        p.broken());
+                        case FoundPart f -> longest(f, length);
+                        case Block b -> Block.of(b.height(), b.width(), length);
+                        case Hardware h -> new Hardware(h.kind(), Optional.of(length));
                     };
             return change(lot, lot.with(lot.quantity(), changed));
         } catch (MeasureException e) {
@@ -210,13 +303,22 @@ final class LotSlip extends VBox {
     private String withBow(Lot lot, Stick stick, String text) {
         try {
             Length bow = workspace.tape().reader().read(text);
-            Stick bent =
-                    new Stick(
-                            stick.section(), stick.length(), stick.flaws(), bow, stick.treatment());
+            Stick bent = stick.with(stick.warp().withBow(bow));
             return change(lot, lot.with(lot.quantity(), bent));
         } catch (MeasureException e) {
             return String.valueOf(e.getMessage());
         }
+    }
+
+    /** The largest of its sizes is the one that is changed. */
+    private static FoundPart longest(FoundPart part, Length length) {
+        List<Length> sizes = new ArrayList<>(part.sizes());
+        if (sizes.isEmpty()) {
+            sizes.add(length);
+        } else {
+            sizes.set(sizes.indexOf(part.longest()), length);
+        }
+        return new FoundPart(part.kind(), sizes);
     }
 
     private String change(Lot before, Lot after) {

@@ -64,6 +64,9 @@ final class RackCell extends ListCell<RackRow> {
         length.setMinWidth(128);
         length.setWrapText(false);
         Label flaws = Parts.text(note(lot, tape), "note");
+        if (!lot.condition().usable() || lot.condition().open()) {
+            flaws.getStyleClass().add("danger");
+        }
         HBox.setHgrow(flaws, javafx.scene.layout.Priority.ALWAYS);
         flaws.setMinWidth(0);
         flaws.setMaxWidth(Double.MAX_VALUE);
@@ -84,6 +87,9 @@ final class RackCell extends ListCell<RackRow> {
                             case PAINTED -> reliqua.desktop.Texts.get("heap.painted");
                         }
                         : "";
-        return flaws.isEmpty() ? treated : treated.isEmpty() ? flaws : flaws + ", " + treated;
+        return java.util.stream.Stream.of(
+                        String.join(", ", Describe.condition(lot.condition())), flaws, treated)
+                .filter(s -> !s.isEmpty())
+                .collect(java.util.stream.Collectors.joining(", "));
     }
 }

@@ -206,7 +206,7 @@ public final class SawStation implements Station {
         if (ticket.bought()) {
             return Texts.get("saw.bought", ticket.copy());
         }
-        Lot lot = workspace.project().heap().find(ticket.source()).orElseThrow();
+        Lot lot = workspace.project().heap().worked().find(ticket.source()).orElseThrow();
         String from = lot.provenance().source();
         String place = lot.provenance().place();
         return Texts.get(

@@ -254,7 +254,7 @@ final class Commands {
         for (Lot lot : added.lots()) {
             String id =
                     joined.find(lot.id()).isPresent() ? joined.freshId(lot.material()) : lot.id();
-            joined = joined.plus(new Lot(id, lot.quantity(), lot.material(), lot.provenance()));
+            joined = joined.plus(lot.withId(id));
         }
         return joined;
     }

@@ -117,8 +117,8 @@ final class Tally extends HBox {
                 .show(
                         "work",
                         hours(design.minutesLeft(workspace.project().done())),
-                        Texts.get("tally.of", hours(design.minutes())),
-                        Texts.get("tally.work.why"),
+                        weeks(design),
+                        Texts.get("tally.work.why", hours(design.minutes())),
                         "");
         long faults = count(design, Finding.Severity.FAULT);
         long warnings = count(design, Finding.Severity.WARNING);
@@ -135,6 +135,12 @@ final class Tally extends HBox {
 
     private static long count(Design design, Finding.Severity severity) {
         return design.candidate().findings().stream().filter(f -> f.severity() == severity).count();
+    }
+
+    private String weeks(Design design) {
+        int aWeek = workspace.project().keeper().hoursAWeek();
+        int minutes = design.minutesLeft(workspace.project().done());
+        return Texts.get("tally.weeks", Math.ceilDiv(minutes, aWeek * 60), aWeek);
     }
 
     private static String hours(int minutes) {

@@ -1,0 +1,74 @@
+package reliqua.core.stock;
+
+import java.util.List;
+import java.util.Set;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Words;
+
+/**
+ * An odd thing that was made for something else.
+ *
+ * @param kind what it was
+ * @param sizes width, height, depth or length, as far as measured; at most three
+ */
+public record FoundPart(Kind kind, List<Length> sizes) implements Material {
+    /** What a thing can serve as in a coop. */
+    public enum Use {
+        GLAZING,
+        DOOR,
+        HATCH,
+        NEST,
+        NEST_DRAWER,
+        FEEDER,
+        WATERER,
+        WALL_PANEL,
+        ARCH,
+        FRAME,
+        WHEELS,
+        COVER,
+        FLOOR
+    }
+
+    /** What a thing was, and what it can serve as. */
+    public enum Kind {
+        WINDOW(Use.GLAZING, Use.HATCH),
+        DOOR(Use.DOOR),
+        CABINET_DOOR(Use.HATCH, Use.DOOR),
+        CRATE(Use.NEST),
+        TUB(Use.WATERER, Use.FEEDER, Use.NEST),
+        BUCKET(Use.NEST, Use.FEEDER),
+        DRAWER(Use.NEST_DRAWER, Use.NEST),
+        COOLER(Use.NEST),
+        PANEL(Use.WALL_PANEL, Use.HATCH),
+        HOOP(Use.ARCH),
+        PIPE(Use.ARCH, Use.FRAME),
+        WHEEL(Use.WHEELS),
+        AXLE(Use.WHEELS),
+        TARP(Use.COVER),
+        FLOORING(Use.FLOOR);
+
+        private final Set<Use> uses;
+
+        Kind(Use first, Use... more) {
+            this.uses = java.util.EnumSet.of(first, more);
+        }
+
+        /** What it can serve as. */
+        public Set<Use> uses() {
+            return java.util.Collections.unmodifiableSet(uses);
+        }
+    }
+
+    /** Refuses sizes that are not above zero and more than three of them. */
+    public FoundPart {
+        sizes = List.copyOf(sizes);
+        if (sizes.size() > 3 || sizes.stream().anyMatch(s -> !s.isPositive())) {
+            throw new IllegalArgumentException(Words.say("stock.found"));
+        }
+    }
+
+    /** The largest size; zero when none was measured. */
+    public Length longest() {
+        return sizes.stream().reduce(Length.ZERO, Length::max);
+    }
+}

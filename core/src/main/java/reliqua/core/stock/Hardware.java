@@ -1,0 +1,27 @@
+package reliqua.core.stock;
+
+import java.util.Optional;
+import reliqua.core.measure.Length;
+
+/**
+ * Screws, hinges and other small things, counted.
+ *
+ * @param kind what
+ * @param size length of a screw or staple, if known
+ */
+public record Hardware(Kind kind, Optional<Length> size) implements Material {
+    /** What small things a coop uses. */
+    public enum Kind {
+        SCREWS,
+        ROOFING_SCREWS,
+        NAILS,
+        STAPLES,
+        HINGES,
+        LATCHES,
+        WASHERS,
+        BOLTS,
+        GLUE,
+        SEALANT,
+        PAINT
+    }
+}

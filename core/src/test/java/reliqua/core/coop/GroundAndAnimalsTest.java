@@ -1,0 +1,140 @@
+package reliqua.core.coop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import reliqua.core.check.Finding;
+import reliqua.core.check.Findings;
+import reliqua.core.coop.family.RaisedDimensions;
+import reliqua.core.coop.family.RaisedHouse;
+import reliqua.core.coop.family.Unbuildable;
+import reliqua.core.flock.BirdClass;
+import reliqua.core.flock.Climate;
+import reliqua.core.flock.Flock;
+import reliqua.core.flock.Keeper;
+import reliqua.core.flock.Needs;
+import reliqua.core.flock.Practice;
+import reliqua.core.flock.Predator;
+import reliqua.core.flock.Site;
+import reliqua.core.flock.Tool;
+import reliqua.core.flock.Wish;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Pressure;
+import reliqua.core.measure.Speed;
+import reliqua.core.measure.Tape;
+import reliqua.core.stock.Heap;
+import reliqua.core.stock.Section;
+
+/** Ground, weather, animals and keeper change the house and what is said of it. */
+class GroundAndAnimalsTest {
+    private static final RaisedDimensions DIMENSIONS =
+            new RaisedDimensions(
+                    Length.mm(1600),
+                    Length.mm(1400),
+                    Length.mm(500),
+                    Length.mm(1350),
+                    Length.mm(1150),
+                    Length.mm(180));
+
+    private static Needs needs(Practice practice, Site site) {
+        return Needs.of(Flock.of(BirdClass.STANDARD, 6).with(practice), site);
+    }
+
+    private static Coop house(Needs needs) {
+        try {
+            return RaisedHouse.build(
+                    DIMENSIONS,
+                    Houses.choices(
+                            Section.mm(38, 64), Section.mm(19, 38), Length.mm(12), Length.mm(1)),
+                    needs);
+        } catch (Unbuildable e) {
+            throw new AssertionError(e.reason().words(Tape.METRIC), e);
+        }
+    }
+
+    private static List<Length> apertures(Coop coop, Role role) {
+        return coop.of(role).stream().map(p -> ((Part.MeshPart) p).aperture()).distinct().toList();
+    }
+
+    private static List<String> warnings(Coop coop, Needs needs, Keeper keeper) {
+        return Findings.of(coop, needs, keeper, Heap.EMPTY).stream()
+                .filter(f -> f.severity() != Finding.Severity.GOOD)
+                .map(Finding::rule)
+                .toList();
+    }
+
+    @Test
+    void weaselsGetFinerMeshAtTheVents() {
+        Site site = Site.BARE.with(Predator.WEASEL, true);
+        assertThat(apertures(house(needs(Practice.DEFAULT, site)), Role.VENT_MESH))
+                .containsExactly(Length.mm(6));
+        assertThat(apertures(house(needs(Practice.DEFAULT, Site.BARE)), Role.VENT_MESH))
+                .containsExactly(Length.inches(1, 2));
+    }
+
+    @Test
+    void ratsGetFinerMeshRoundTheSpaceBelowButNotOnTheGround() {
+        Coop coop = house(needs(Practice.DEFAULT, Site.BARE.with(Predator.RAT, true)));
+        assertThat(apertures(coop, Role.SKIRT)).hasSize(1).allMatch(a -> a.atMost(Length.mm(13)));
+        assertThat(apertures(coop, Role.APRON)).containsExactly(Length.inches(1));
+    }
+
+    @Test
+    void buriedMeshGoesStraightDown() {
+        Coop coop = house(needs(Practice.DEFAULT.withApron(Practice.Apron.BURIED), Site.BARE));
+        for (Part part : coop.of(Role.APRON)) {
+            Bounds b = part.solid().bounds();
+            assertThat(b.z1()).isEqualTo(Length.ZERO);
+            assertThat(b.z0()).isEqualTo(Needs.APRON_BURIED.negated());
+        }
+    }
+
+    @Test
+    void thinLitterNeedsALowerBoardAtTheDoor() {
+        Coop deep = house(needs(Practice.DEFAULT, Site.BARE));
+        Coop thin = house(needs(Practice.DEFAULT.withLitter(Practice.Litter.THIN), Site.BARE));
+        assertThat(board(thin)).isEqualTo(Length.mm(100));
+        assertThat(board(deep)).isEqualTo(Length.mm(200));
+    }
+
+    private static Length board(Coop coop) {
+        Bounds b = coop.of(Role.LITTER_BOARD).getFirst().solid().bounds();
+        return b.z1().minus(b.z0());
+    }
+
+    @Test
+    void deepSnowBreaksRaftersThatCarryAUsualWinter() {
+        Needs usual = needs(Practice.DEFAULT, Site.BARE);
+        Site snowy = Site.BARE.withClimate(Climate.MILD.withSnow(new Pressure(12)));
+        Keeper keeper = Keeper.with(Tape.METRIC);
+        assertThat(warnings(house(usual), usual, keeper)).doesNotContain("rafters", "purlins");
+        Needs deep = needs(Practice.DEFAULT, snowy);
+        assertThat(warnings(house(deep), deep, keeper)).containsAnyOf("rafters", "purlins");
+    }
+
+    @Test
+    void aStormTipsWhatABreezeDoesNot() {
+        Site calm = Site.BARE.withClimate(Climate.MILD.withWind(new Speed(5)));
+        Site storm = Site.BARE.withClimate(Climate.MILD.withWind(new Speed(60)));
+        Keeper keeper = Keeper.with(Tape.METRIC);
+        Needs calmNeeds = needs(Practice.DEFAULT, calm);
+        Needs stormNeeds = needs(Practice.DEFAULT, storm);
+        assertThat(warnings(house(calmNeeds), calmNeeds, keeper)).doesNotContain("wind");
+        assertThat(warnings(house(stormNeeds), stormNeeds, keeper)).contains("wind");
+    }
+
+    @Test
+    void wishesAndMissingToolsAreSaid() {
+        Needs needs = needs(Practice.DEFAULT, Site.BARE);
+        Coop coop = house(needs);
+        Keeper keeper =
+                Keeper.with(Tape.METRIC)
+                        .with(Wish.STAND_UP, true)
+                        .with(Wish.ROLL_AWAY, true)
+                        .with(Tool.SNIPS, false);
+        assertThat(warnings(coop, needs, keeper))
+                .contains("wish.standUp", "wish.rollAway", "tool.SNIPS")
+                .doesNotContain("wish.outsideEggs", "tool.DRILL", "tool.saw");
+    }
+}
