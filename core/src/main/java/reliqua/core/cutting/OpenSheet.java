@@ -31,6 +31,15 @@ final class OpenSheet {
         keep(0, 0, bin.width(), bin.length());
     }
 
+    /** A sheet on which everything lies already; nothing more is put on it. */
+    static OpenSheet filled(
+            SheetProblem.Bin bin, long kerf, PanelSides sides, List<Placed> placed) {
+        OpenSheet sheet = new OpenSheet(bin, kerf, sides);
+        sheet.free.clear();
+        sheet.placed.addAll(placed);
+        return sheet;
+    }
+
     SheetProblem.Bin bin() {
         return bin;
     }
@@ -65,14 +74,20 @@ final class OpenSheet {
         if (width > rect.width() || length > rect.length()) {
             return null;
         }
-        Spot best = at(r, rect.x0(), rect.y0(), width, length, turned, jitter);
-        for (SheetProblem.Rect flaw : bin.flaws()) {
-            if (flaw.overlaps(rect.x0(), rect.y0(), rect.x1(), rect.y1())) {
-                long beyondX = Math.max(flaw.x1(), rect.x0());
-                long beyondY = Math.max(flaw.y1(), rect.y0());
-                best = better(best, at(r, beyondX, rect.y0(), width, length, turned, jitter));
-                best = better(best, at(r, rect.x0(), beyondY, width, length, turned, jitter));
-                best = better(best, at(r, beyondX, beyondY, width, length, turned, jitter));
+        // Pushed left and down as far as it goes, a panel comes to rest against the border or a
+        // flaw:
+        // only those places need be tried, but all pairs of them.
+        Spot best = null;
+        for (int i = -1; i < bin.flaws().size(); i++) {
+            long x = i < 0 ? rect.x0() : bin.flaws().get(i).x1();
+            if (x < rect.x0() || x + width > rect.x1()) {
+                continue;
+            }
+            for (int j = -1; j < bin.flaws().size(); j++) {
+                long y = j < 0 ? rect.y0() : bin.flaws().get(j).y1();
+                if (y >= rect.y0() && y + length <= rect.y1()) {
+                    best = better(best, at(r, x, y, width, length, turned, jitter));
+                }
             }
         }
         return best;

@@ -1,9 +1,14 @@
 package reliqua.core.cutting;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.Deque;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import java.util.stream.IntStream;
@@ -16,18 +21,30 @@ import reliqua.core.measure.Length;
  * sheets grown by a kerf, so it holds for every plan.
  */
 final class SheetPlanner {
+    private static final int POOL = 4000;
+    private static final int WHOLE_ROUNDS = 4;
+
+    /** Pairs of rectangles looked at for every round of laying anew. */
+    private static final long JOINS_A_ROUND = 4000;
+
+    /** Deterministic seconds for choosing among the pool. */
+    private static final double MASTER_EFFORT = 0.4;
+
     private final SheetProblem problem;
     private final int rounds;
     private final RandomGenerator random;
     private final PanelSides sides;
     private final boolean[] fitsOwn;
     private final boolean[] fitsShop;
+    private final SheetKinds kinds;
+    private final Set<SheetPattern> pool = new LinkedHashSet<>();
 
     SheetPlanner(SheetProblem problem, int rounds, long seed) {
         this.problem = problem;
         this.rounds = rounds;
         this.random = RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
         this.sides = new PanelSides(problem.panels(), problem.kerf());
+        this.kinds = new SheetKinds(problem);
         this.fitsOwn = new boolean[problem.panels().size()];
         this.fitsShop = new boolean[problem.panels().size()];
         for (int i = 0; i < fitsOwn.length; i++) {
@@ -84,6 +101,9 @@ final class SheetPlanner {
             Layout next = layOut(emptyOwn(), allPanels(o), 0);
             best = next.noWorseThan(best) ? next : best;
         }
+        if (rounds > 0 && !closed(best, bound)) {
+            best = wholeFirst(best, bound, progress);
+        }
         Layout current = best;
         for (int round = 0;
                 round < rounds && !closed(best, bound) && !progress.cancelled();
@@ -95,13 +115,128 @@ final class SheetPlanner {
             current = next.noWorseThan(current) || round % 400 == 399 ? next : current;
             best = current.noWorseThan(best) ? current : best;
         }
+        if (rounds > 0 && !closed(best, bound)) {
+            best = recombined(best);
+        }
         return result(best, bound);
     }
 
+    /**
+     * Sheets filled without waste, if there are any: all that are found at first, then those of the
+     * panels and sheets that are left when the chosen ones are taken away.
+     */
+    private Layout wholeFirst(Layout start, double bound, Progress progress) {
+        Set<SheetPattern> whole = new LinkedHashSet<>();
+        Layout best = start;
+        SheetProblem rest = problem;
+        for (int round = 0; round < WHOLE_ROUNDS && !progress.cancelled(); round++) {
+            SheetKinds restKinds = new SheetKinds(rest);
+            List<SheetPattern> found =
+                    new WholeFills(
+                                    restKinds,
+                                    problem.kerf(),
+                                    JOINS_A_ROUND * rounds / WHOLE_ROUNDS,
+                                    random.nextLong(),
+                                    progress)
+                            .all();
+            if (found.isEmpty()) {
+                break;
+            }
+            found.forEach(f -> whole.add(kinds.translated(f, restKinds)));
+            pool.addAll(whole);
+            best = recombined(best);
+            if (closed(best, bound)) {
+                break;
+            }
+            rest = without(best, whole);
+        }
+        return best;
+    }
+
+    /** What is left of the problem when sheets filled without waste are done with. */
+    private SheetProblem without(Layout layout, Set<SheetPattern> whole) {
+        Set<Integer> done = new HashSet<>();
+        List<SheetProblem.Bin> left = new ArrayList<>();
+        for (int b = 0; b < layout.own().size(); b++) {
+            SheetProblem.Bin bin = problem.own().get(b);
+            List<OpenSheet.Placed> placed = layout.own().get(b);
+            if (!placed.isEmpty() && whole.contains(kinds.pattern(bin, placed))) {
+                placed.forEach(p -> done.add(p.panel()));
+            } else {
+                left.add(bin);
+            }
+        }
+        List<SheetProblem.PanelType> panels = new ArrayList<>();
+        for (int i = 0; i < problem.panels().size(); i++) {
+            if (!done.contains(i)) {
+                panels.add(problem.panels().get(i));
+            }
+        }
+        return new SheetProblem(problem.kerf(), panels, left, problem.shop());
+    }
+
+    /** The best choice among all sheets laid so far, when it is better than {@code best}. */
+    private Layout recombined(Layout best) {
+        if (!NativeSolver.isLoaded()) {
+            return best;
+        }
+        boolean[] buyable = new boolean[kinds.types().size()];
+        for (int t = 0; t < buyable.length; t++) {
+            buyable[t] = fitsShop[kinds.panels(t).getFirst()];
+        }
+        return new SheetMaster(kinds, buyable, MASTER_EFFORT)
+                .choose(List.copyOf(pool))
+                .map(this::layout)
+                .filter(l -> onlyImpossible(l) && l.noWorseThan(best))
+                .orElse(best);
+    }
+
+    /** Chosen patterns with panels in them, as many of each as are wanted. */
+    private Layout layout(List<SheetPattern> chosen) {
+        List<Deque<Integer>> loose = new ArrayList<>();
+        for (int t = 0; t < kinds.types().size(); t++) {
+            loose.add(new ArrayDeque<>(kinds.panels(t)));
+        }
+        List<List<OpenSheet.Placed>> own = new ArrayList<>(emptyOwn());
+        List<OpenSheet> bought = new ArrayList<>();
+        // Own sheets first, so that what is too many is left out of bought ones.
+        for (SheetPattern pattern :
+                chosen.stream().sorted(Comparator.comparing(p -> !isOwn(p))).toList()) {
+            List<OpenSheet.Placed> placed = new ArrayList<>();
+            for (SheetPattern.Spot spot : pattern.spots()) {
+                Integer panel = loose.get(spot.type()).poll();
+                if (panel != null) {
+                    placed.add(new OpenSheet.Placed(panel, spot.x(), spot.y(), spot.turned()));
+                }
+            }
+            SheetProblem.Bin bin = kinds.kinds().get(pattern.bin()).bin();
+            if (isOwn(pattern)) {
+                own.set(free(own, bin.source()), placed);
+            } else if (!placed.isEmpty()) {
+                bought.add(OpenSheet.filled(bin, problem.kerf(), sides, placed));
+            }
+        }
+        List<Integer> missing = loose.stream().flatMap(Deque::stream).toList();
+        return worth(own, bought, missing);
+    }
+
+    private boolean isOwn(SheetPattern pattern) {
+        return kinds.kinds().get(pattern.bin()).own();
+    }
+
+    private int free(List<List<OpenSheet.Placed>> own, String source) {
+        return IntStream.range(0, own.size())
+                .filter(b -> own.get(b).isEmpty() && problem.own().get(b).source().equals(source))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private boolean onlyImpossible(Layout layout) {
+        return layout.missing().stream().noneMatch(i -> fitsOwn[i] || fitsShop[i]);
+    }
+
     private boolean closed(Layout layout, double bound) {
-        boolean onlyImpossible =
-                layout.missing().stream().noneMatch(i -> fitsOwn[i] || fitsShop[i]);
-        return onlyImpossible && layout.cost() <= bound;
+        return onlyImpossible(layout) && layout.cost() <= bound;
     }
 
     private List<List<OpenSheet.Placed>> emptyOwn() {
@@ -177,6 +312,26 @@ final class SheetPlanner {
                 filled.set(b, List.copyOf(open.get(next++).placed()));
             }
         }
+        return remembered(worth(filled, bought, missing));
+    }
+
+    /** Every sheet laid goes into the pool, from which whole sheets are chosen anew. */
+    private Layout remembered(Layout layout) {
+        for (int b = 0; b < layout.own().size() && pool.size() < POOL; b++) {
+            if (!layout.own().get(b).isEmpty()) {
+                pool.add(kinds.pattern(problem.own().get(b), layout.own().get(b)));
+            }
+        }
+        for (OpenSheet sheet : layout.bought()) {
+            if (pool.size() < POOL) {
+                pool.add(kinds.pattern(sheet.bin(), sheet.placed()));
+            }
+        }
+        return layout;
+    }
+
+    private Layout worth(
+            List<List<OpenSheet.Placed>> filled, List<OpenSheet> bought, List<Integer> missing) {
         long cost = bought.stream().mapToLong(s -> s.bin().price()).sum();
         long area =
                 bought.stream()

@@ -94,6 +94,14 @@ public record Heap(List<Lot> lots) {
         return new Heap(ready);
     }
 
+    /** With some of a lot set apart as a lot of their own, right at the end. */
+    public Heap apart(String id, int some) {
+        Lot lot = find(id).orElseThrow();
+        Lot rest = lot.with(lot.quantity() - some, lot.material());
+        Lot taken = lot.with(some, lot.material()).withId(freshId(lot.material()));
+        return replace(rest).plus(taken);
+    }
+
     /** With what came out of a broken-down lot of pallets in its place, under ids of their own. */
     public Heap brokenDown(String id, PalletYield yield) {
         Heap after = minus(id);

@@ -13,6 +13,8 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCodeCombination;
+import javafx.scene.input.KeyCombination;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -32,6 +34,11 @@ import reliqua.desktop.work.Workspace;
 
 /** The rack: everything in the heap drawn to one scale, grouped by section, with totals. */
 public final class HeapStation implements Station {
+    private static final KeyCodeCombination DUPLICATE =
+            new KeyCodeCombination(KeyCode.D, KeyCombination.SHORTCUT_DOWN);
+    private static final KeyCodeCombination APART =
+            new KeyCodeCombination(KeyCode.T, KeyCombination.SHORTCUT_DOWN);
+
     private final Workspace workspace;
     private final ObservableList<RackRow> rows = FXCollections.observableArrayList();
     private final ListView<RackRow> rack = new ListView<>(rows);
@@ -39,6 +46,7 @@ public final class HeapStation implements Station {
     private final Label summary = Parts.text("", "soft");
     private final VBox bench = new VBox(10);
     private final LotSlip slip;
+    private final RackIndex index = new RackIndex();
     private Heap shown = Heap.EMPTY;
     private String shownFilter = "";
 
@@ -78,10 +86,14 @@ public final class HeapStation implements Station {
                         });
         rack.setOnKeyPressed(
                 e -> {
-                    if (e.getCode() == KeyCode.DELETE
-                            && rack.getSelectionModel().getSelectedItem()
-                                    instanceof RackRow.OfLot lot) {
-                        slip.remove(lot.lot());
+                    if (rack.getSelectionModel().getSelectedItem() instanceof RackRow.OfLot lot) {
+                        if (e.getCode() == KeyCode.DELETE) {
+                            slip.remove(lot.lot());
+                        } else if (DUPLICATE.match(e)) {
+                            slip.duplicate(lot.lot());
+                        } else if (APART.match(e)) {
+                            slip.setApart(lot.lot());
+                        }
                     }
                 });
     }
@@ -116,7 +128,7 @@ public final class HeapStation implements Station {
     public void refresh() {
         Heap heap = workspace.project().heap();
         String filter = find.getText().strip().toLowerCase(Locale.ROOT);
-        if (heap.equals(shown) && filter.equals(shownFilter)) {
+        if (heap == shown && filter.equals(shownFilter)) {
             return;
         }
         boolean grew = heap.lots().size() == shown.lots().size() + 1;
@@ -158,10 +170,10 @@ public final class HeapStation implements Station {
     }
 
     /** Groups in the order in which they first occur, each with its total. */
-    static List<RackRow> rows(Heap heap, String filter, Tape tape) {
+    List<RackRow> rows(Heap heap, String filter, Tape tape) {
         Map<String, List<Lot>> groups = new LinkedHashMap<>();
         for (Lot lot : heap.lots()) {
-            if (matches(lot, filter, tape)) {
+            if (index.matches(lot, filter, tape)) {
                 groups.computeIfAbsent(Describe.group(lot.material(), tape), _ -> new ArrayList<>())
                         .add(lot);
             }
@@ -190,22 +202,5 @@ public final class HeapStation implements Station {
         return clear.isPositive()
                 ? Texts.get("heap.total.clear", pieces, tape.sayLong(clear))
                 : Texts.get("heap.total", pieces);
-    }
-
-    private static boolean matches(Lot lot, String filter, Tape tape) {
-        if (filter.isEmpty()) {
-            return true;
-        }
-        String all =
-                String.join(
-                                " ",
-                                lot.id(),
-                                Describe.lot(lot.quantity(), lot.material(), tape),
-                                String.join(" ", Describe.flaws(lot.material(), tape)),
-                                lot.provenance().place(),
-                                lot.provenance().source(),
-                                lot.provenance().note())
-                        .toLowerCase(Locale.ROOT);
-        return java.util.Arrays.stream(filter.split("\\s+")).allMatch(all::contains);
     }
 }

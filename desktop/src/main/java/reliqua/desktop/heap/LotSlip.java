@@ -64,6 +64,7 @@ final class LotSlip extends VBox {
                                 lot.quantity() + " \u00d7 " + Describe.group(lot.material(), tape),
                                 "title"),
                         Parts.text(Describe.length(lot.material(), tape) + from(lot), "soft"));
+        judge(lot);
         getChildren().add(field("quantity", lot.quantity() + "", text -> quantity(lot, text)));
         getChildren()
                 .add(
@@ -82,7 +83,18 @@ final class LotSlip extends VBox {
         if (lot.material() instanceof Pallet pallet) {
             yields(lot, pallet, tape);
         }
-        judge(lot);
+        Node apart = Parts.button("apart", Texts.get("heap.apart"), () -> setApart(lot), "small");
+        apart.setDisable(lot.quantity() < 2);
+        getChildren()
+                .add(
+                        Parts.row(
+                                8,
+                                Parts.button(
+                                        "duplicate",
+                                        Texts.get("heap.duplicate"),
+                                        () -> duplicate(lot),
+                                        "small"),
+                                apart));
         getChildren()
                 .add(
                         Parts.button(
@@ -325,6 +337,24 @@ final class LotSlip extends VBox {
         String words = Describe.lot(after.quantity(), after.material(), workspace.tape());
         workspace.edit(Texts.get("edit.change", words), p -> p.withHeap(p.heap().replace(after)));
         return "";
+    }
+
+    /** The same once more, under a name of its own. */
+    void duplicate(Lot lot) {
+        String words = Describe.lot(lot.quantity(), lot.material(), workspace.tape());
+        workspace.edit(
+                Texts.get("edit.duplicate", words),
+                p -> p.withHeap(p.heap().plus(lot.withId(p.heap().freshId(lot.material())))));
+    }
+
+    /** One of several becomes a lot of its own, to be described by itself. */
+    void setApart(Lot lot) {
+        if (lot.quantity() < 2) {
+            return;
+        }
+        String words = Describe.lot(1, lot.material(), workspace.tape());
+        workspace.edit(
+                Texts.get("edit.apart", words), p -> p.withHeap(p.heap().apart(lot.id(), 1)));
     }
 
     void remove(Lot lot) {

@@ -18,6 +18,7 @@ import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
+import org.jspecify.annotations.Nullable;
 import reliqua.core.drawing.Elevation;
 import reliqua.core.flock.Flock;
 import reliqua.core.flock.Keeper;
@@ -56,6 +57,7 @@ final class Commands {
 
     private final Workspace workspace;
     private final Shell shell;
+    private @Nullable TapeWindow tapeWindow;
     private final MenuButton menu = new MenuButton(Texts.get("menu"));
     private final MenuItem undo = new MenuItem();
     private final MenuItem redo = new MenuItem();
@@ -92,6 +94,7 @@ final class Commands {
                                                         Merchants::priceBook, new Climates()))),
                         new SeparatorMenuItem(),
                         item("menu.import", this::importHeap),
+                        item("menu.tape", this::tape),
                         item("menu.packet", this::packet),
                         item("menu.export", this::export),
                         new SeparatorMenuItem(),
@@ -176,6 +179,14 @@ final class Commands {
                                         })
                                 .toList());
         recent.setDisable(recent.getItems().isEmpty());
+    }
+
+    /** Made when first asked for, and kept: it remembers where the cursor was. */
+    private void tape() {
+        if (tapeWindow == null) {
+            tapeWindow = new TapeWindow(workspace, shell.getScene());
+        }
+        tapeWindow.show();
     }
 
     private void startNew() {

@@ -2,6 +2,7 @@ package reliqua.desktop.shell;
 
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.input.Clipboard;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
@@ -10,6 +11,7 @@ import javafx.scene.shape.Line;
 import javafx.scene.text.Text;
 import reliqua.core.measure.UnitSystem;
 import reliqua.core.project.SayEdit;
+import reliqua.core.project.SayMany;
 import reliqua.desktop.Texts;
 import reliqua.desktop.work.Workspace;
 
@@ -18,7 +20,16 @@ final class SayBar extends VBox {
     private static final double PIXELS_PER_INCH = 64;
 
     private final Workspace workspace;
-    private final TextField field = new TextField();
+    private final TextField field =
+            new TextField() {
+                @Override
+                public void paste() {
+                    String text = Clipboard.getSystemClipboard().getString();
+                    if (text == null || !pasted(text)) {
+                        super.paste();
+                    }
+                }
+            };
     private final Label echo = Parts.text("", "say-echo");
     private final Label detail = Parts.text("", "say-detail");
     private final Blade blade = new Blade();
@@ -62,6 +73,31 @@ final class SayBar extends VBox {
                 detail.setText(unclear.message());
             }
         }
+    }
+
+    /** Several lines from a note at once: what is clear is done, the first of the rest stays. */
+    private boolean pasted(String text) {
+        if (text.lines().filter(l -> !l.isBlank()).count() < 2) {
+            return false;
+        }
+        SayMany many = SayMany.read(text, workspace.project());
+        many.edit().ifPresent(workspace::edit);
+        if (many.unclear().isEmpty()) {
+            workspace.tell("");
+            return true;
+        }
+        SayMany.Unclear first = many.unclear().getFirst();
+        field.setText(first.line());
+        field.end();
+        workspace.tell(
+                Texts.get(
+                        "say.many.unclear",
+                        many.understood(),
+                        many.unclear().size(),
+                        String.join(
+                                "; ",
+                                many.unclear().stream().map(SayMany.Unclear::line).toList())));
+        return true;
     }
 
     private void enter() {

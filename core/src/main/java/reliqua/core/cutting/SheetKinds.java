@@ -1,0 +1,104 @@
+package reliqua.core.cutting;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The panels of a sheet problem grouped by what is equal, and its sheets by where they are from.
+ */
+final class SheetKinds {
+    /**
+     * Equal sheets.
+     *
+     * @param bin one of them
+     * @param copies how many there are; unlimited in a shop
+     * @param own whether they lie in the yard
+     */
+    record Kind(SheetProblem.Bin bin, int copies, boolean own) {}
+
+    private final List<SheetProblem.PanelType> types = new ArrayList<>();
+    private final List<List<Integer>> panels = new ArrayList<>();
+    private final Map<String, Integer> typeById = new LinkedHashMap<>();
+    private final int[] typeOf;
+    private final List<Kind> kinds = new ArrayList<>();
+    private final Map<String, Integer> kindOf = new LinkedHashMap<>();
+
+    SheetKinds(SheetProblem problem) {
+        typeOf = new int[problem.panels().size()];
+        for (int i = 0; i < typeOf.length; i++) {
+            SheetProblem.PanelType panel = problem.panels().get(i);
+            int type = typeById.computeIfAbsent(panel.id(), _ -> types.size());
+            if (type == types.size()) {
+                types.add(panel);
+                panels.add(new ArrayList<>());
+            }
+            panels.get(type).add(i);
+            typeOf[i] = type;
+        }
+        Map<String, Integer> copies = new LinkedHashMap<>();
+        problem.own().forEach(b -> copies.merge(b.source(), 1, Integer::sum));
+        for (SheetProblem.Bin bin : problem.own()) {
+            if (!kindOf.containsKey(bin.source())) {
+                kindOf.put(bin.source(), kinds.size());
+                kinds.add(new Kind(bin, copies.getOrDefault(bin.source(), 1), true));
+            }
+        }
+        for (SheetProblem.Bin bin : problem.shop()) {
+            kindOf.put(bin.source(), kinds.size());
+            kinds.add(new Kind(bin, Integer.MAX_VALUE, false));
+        }
+    }
+
+    List<SheetProblem.PanelType> types() {
+        return types;
+    }
+
+    /** Indices of the panels of a type. */
+    List<Integer> panels(int type) {
+        return panels.get(type);
+    }
+
+    int demand(int type) {
+        return panels.get(type).size();
+    }
+
+    List<Kind> kinds() {
+        return kinds;
+    }
+
+    int kindOf(SheetProblem.Bin bin) {
+        return kindOf.getOrDefault(bin.source(), -1);
+    }
+
+    /** A pattern of another grouping, of fewer panels and sheets, in terms of this one. */
+    SheetPattern translated(SheetPattern pattern, SheetKinds from) {
+        int kind = kindOf(from.kinds().get(pattern.bin()).bin());
+        List<SheetPattern.Spot> spots =
+                pattern.spots().stream()
+                        .map(
+                                s ->
+                                        new SheetPattern.Spot(
+                                                typeById.getOrDefault(
+                                                        from.types().get(s.type()).id(), -1),
+                                                s.x(),
+                                                s.y(),
+                                                s.turned()))
+                        .toList();
+        return SheetPattern.of(kind, spots, types.size());
+    }
+
+    /** What lies on a sheet, as a pattern. */
+    SheetPattern pattern(SheetProblem.Bin bin, List<OpenSheet.Placed> placed) {
+        return SheetPattern.of(
+                kindOf(bin),
+                placed.stream()
+                        .map(
+                                p ->
+                                        new SheetPattern.Spot(
+                                                typeOf[p.panel()], p.x(), p.y(), p.turned()))
+                        .toList(),
+                types.size());
+    }
+}

@@ -1,0 +1,259 @@
+package reliqua.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import javafx.scene.Node;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.ListView;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import javafx.stage.Window;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import org.testfx.util.WaitForAsyncUtils;
+import reliqua.core.measure.Length;
+import reliqua.core.project.Project;
+import reliqua.core.stock.Condition;
+import reliqua.core.stock.Heap;
+import reliqua.core.stock.Lot;
+import reliqua.core.stock.Pallet;
+import reliqua.core.stock.Stick;
+import reliqua.desktop.work.DataFolder;
+import reliqua.desktop.work.Workspace;
+import reliqua.files.DemoProjects;
+import reliqua.files.ProjectFile;
+import reliqua.standins.Climates;
+import reliqua.standins.Merchants;
+
+/** The heap in the real window: said, pasted, judged, broken down, set apart, measured. */
+@ExtendWith(ApplicationExtension.class)
+class HeapStationTest {
+    private Workspace workspace;
+    private Path file;
+    private Stage stage;
+
+    @Start
+    void start(Stage shown) throws Exception {
+        stage = shown;
+        Path folder = Files.createTempDirectory("reliqua-heap");
+        DataFolder data = new DataFolder(folder);
+        file = folder.resolve("heap.reliqua");
+        workspace =
+                new Workspace(
+                        DemoProjects.kerrinRigg(Merchants::priceBook, new Climates()), file, data);
+        ReliquaApp.show(stage, workspace);
+        ((javafx.scene.control.ToggleButton) stage.getScene().lookup("#go-heap")).fire();
+    }
+
+    @Stop
+    void stop() {
+        workspace.close();
+    }
+
+    private Project project() {
+        return workspace.project();
+    }
+
+    private Heap heap() {
+        return project().heap();
+    }
+
+    private static void settle() {
+        WaitForAsyncUtils.sleep(150, TimeUnit.MILLISECONDS);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private void choose(FxRobot robot, String id) {
+        ListView<Object> rack = robot.lookup("#rack").queryListView();
+        robot.interact(
+                () -> {
+                    for (Object row : rack.getItems()) {
+                        if (row.toString().contains("id=" + id + ",")) {
+                            rack.getSelectionModel().select(row);
+                            rack.scrollTo(row);
+                        }
+                    }
+                    rack.requestFocus();
+                });
+        settle();
+    }
+
+    private void keepSaying(FxRobot robot, List<String> lines) {
+        for (String line : lines) {
+            robot.interact(() -> robot.lookup("#say").queryAs(TextField.class).requestFocus());
+            robot.interact(() -> robot.lookup("#say").queryAs(TextField.class).setText(line));
+            robot.type(KeyCode.ENTER);
+            settle();
+        }
+    }
+
+    @Test
+    void everyLotOfBothDemosCanBeLookedAt(FxRobot robot) {
+        for (Project demo :
+                List.of(project(), DemoProjects.ternLane(Merchants::priceBook, new Climates()))) {
+            robot.interact(
+                    () -> workspace.open(demo, file.resolveSibling(demo.name() + ".reliqua")));
+            settle();
+            for (Lot lot : demo.heap().lots()) {
+                choose(robot, lot.id());
+                assertThat(robot.lookup("#remove-lot").queryAll()).as(lot.id()).isNotEmpty();
+            }
+        }
+    }
+
+    @Test
+    void everyKindIsSaidAndUndone(FxRobot robot) {
+        int before = heap().lots().size();
+        keepSaying(
+                robot,
+                List.of(
+                        "3 pallets 1200x1000 HT",
+                        "2 windows 600 x 900 from the chapel",
+                        "round pole 80 to 60 x 2.5m",
+                        "8 blocks 440x215x100",
+                        "100 screws 60mm",
+                        "4 scafold boards 2.4m split 200 at one end"));
+        assertThat(heap().lots()).hasSize(before + 6);
+        for (int n = 0; n < 6; n++) {
+            robot.press(KeyCode.CONTROL, KeyCode.Z).release(KeyCode.Z, KeyCode.CONTROL);
+            settle();
+        }
+        assertThat(heap().lots()).hasSize(before);
+    }
+
+    @Test
+    void manyLinesArePastedAtOnceAndTheUnclearOneStays(FxRobot robot) {
+        int before = heap().lots().size();
+        robot.interact(
+                () -> {
+                    ClipboardContent content = new ClipboardContent();
+                    content.putString(
+                            "6 of 47x100 at 2400\n\nsomething odd\n2 pallets 1200x800 HT\n");
+                    Clipboard.getSystemClipboard().setContent(content);
+                    TextField say = robot.lookup("#say").queryAs(TextField.class);
+                    say.requestFocus();
+                    say.paste();
+                });
+        settle();
+        assertThat(heap().lots()).hasSize(before + 2);
+        assertThat(robot.lookup("#say").queryAs(TextField.class).getText())
+                .isEqualTo("something odd");
+        assertThat(workspace.notice().get()).contains("something odd");
+        robot.interact(workspace::undo);
+        assertThat(heap().lots()).hasSize(before);
+    }
+
+    @Test
+    void aHazardIsJudgedWhereItArisesAndStaysInTheFile(FxRobot robot) throws Exception {
+        keepSaying(robot, List.of("2 pallets 1200x1000"));
+        String id = heap().lots().getLast().id();
+        choose(robot, id);
+        robot.clickOn("#refuse");
+        settle();
+        assertThat(heap().find(id).orElseThrow().condition().verdict())
+                .isEqualTo(Condition.Verdict.REFUSE);
+        assertThat(heap().usable()).noneMatch(l -> l.id().equals(id));
+        robot.interact(workspace::saveNow);
+        assertThat(ProjectFile.load(file).heap()).isEqualTo(heap());
+        choose(robot, id);
+        robot.clickOn("#take-back");
+        settle();
+        choose(robot, id);
+        robot.clickOn("#judge-good");
+        settle();
+        assertThat(heap().usable()).anyMatch(l -> l.id().equals(id));
+    }
+
+    @Test
+    void aPalletIsBrokenDown(FxRobot robot) {
+        Lot pallets =
+                heap().lots().stream()
+                        .filter(l -> l.material() instanceof Pallet)
+                        .findFirst()
+                        .orElseThrow();
+        int sticks = heap().count(Stick.class);
+        choose(robot, pallets.id());
+        robot.clickOn("#broken-SAWN");
+        settle();
+        assertThat(heap().find(pallets.id())).isEmpty();
+        assertThat(heap().count(Stick.class)).isGreaterThan(sticks + 20);
+    }
+
+    @Test
+    void lotsAreDoubledAndSetApartByKeys(FxRobot robot) {
+        Lot lot = heap().lots().stream().filter(l -> l.quantity() > 2).findFirst().orElseThrow();
+        choose(robot, lot.id());
+        robot.press(KeyCode.CONTROL, KeyCode.T).release(KeyCode.T, KeyCode.CONTROL);
+        settle();
+        assertThat(heap().find(lot.id()).orElseThrow().quantity()).isEqualTo(lot.quantity() - 1);
+        assertThat(heap().lots().getLast().quantity()).isEqualTo(1);
+        int lots = heap().lots().size();
+        choose(robot, lot.id());
+        robot.press(KeyCode.CONTROL, KeyCode.D).release(KeyCode.D, KeyCode.CONTROL);
+        settle();
+        assertThat(heap().lots()).hasSize(lots + 1);
+        assertThat(heap().lots().getLast().material()).isEqualTo(lot.material());
+    }
+
+    @Test
+    void theSimulatedTapeFillsTheFieldWithTheCursor(FxRobot robot) {
+        Lot stick =
+                heap().lots().stream()
+                        .filter(l -> l.material() instanceof Stick)
+                        .findFirst()
+                        .orElseThrow();
+        choose(robot, stick.id());
+        robot.interact(() -> robot.lookup("#lot-length").queryAs(TextField.class).requestFocus());
+        MenuButton menu =
+                (MenuButton)
+                        robot.lookup(n -> n instanceof MenuButton b && b.getText().equals("Menu"))
+                                .query();
+        MenuItem tape =
+                menu.getItems().stream()
+                        .filter(i -> "menu.tape".equals(i.getId()))
+                        .findFirst()
+                        .orElseThrow();
+        robot.interact(tape::fire);
+        settle();
+        Window small =
+                Window.getWindows().stream()
+                        .filter(w -> w != stage && w instanceof Stage)
+                        .findFirst()
+                        .orElseThrow();
+        Node held = small.getScene().lookup("#tape-held");
+        robot.interact(
+                () -> {
+                    ((TextField) held).setText("1900");
+                    ((javafx.scene.control.Button) small.getScene().lookup("#tape-send")).fire();
+                });
+        settle();
+        Length length = ((Stick) heap().find(stick.id()).orElseThrow().material()).length();
+        assertThat(Math.abs(length.toMm() - 1900)).isLessThan(3);
+        robot.interact(small::hide);
+    }
+
+    @Test
+    void whatWaitsInTheYardIsListedInFit(FxRobot robot) {
+        robot.interact(
+                () ->
+                        ((javafx.scene.control.ToggleButton) stage.getScene().lookup("#go-fit"))
+                                .fire());
+        settle();
+        assertThat(robot.lookup(".label").queryAllAs(Labeled.class))
+                .extracting(Labeled::getText)
+                .anyMatch(t -> t.contains("window"));
+    }
+}
