@@ -21,14 +21,14 @@ import reliqua.core.measure.Length;
  * sheets grown by a kerf, so it holds for every plan.
  */
 final class SheetPlanner {
-    private static final int POOL = 4000;
+    private static final int POOL = 1500;
     private static final int WHOLE_ROUNDS = 4;
 
     /** Pairs of rectangles looked at for every round of laying anew. */
-    private static final long JOINS_A_ROUND = 4000;
+    private static final long JOINS_A_ROUND = 3000;
 
     /** Deterministic seconds for choosing among the pool. */
-    private static final double MASTER_EFFORT = 0.4;
+    private static final double MASTER_EFFORT = 0.1;
 
     private final SheetProblem problem;
     private final int rounds;

@@ -111,6 +111,11 @@ final class WholeFills {
                 run < LARGE_FIRST_RUNS && !complete && joinsLeft > 0 && !progress.cancelled();
                 run++) {
             search(fills, true);
+            if (fills.isEmpty()) {
+                // Large rectangles were looked for and none came about: these panels were not cut
+                // from whole sheets.
+                break;
+            }
         }
         return List.copyOf(fills);
     }

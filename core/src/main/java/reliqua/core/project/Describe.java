@@ -125,7 +125,9 @@ public final class Describe {
                                                             tape.mark(f.length()))));
             case Roofing r -> r.flaws().forEach(f -> words.add(flaw(f, tape)));
             case Pallet p -> {
-                words.add(Words.say("stamp." + p.stamp().name()));
+                if (p.stamp() != Pallet.Stamp.NONE) {
+                    words.add(Words.say("stamp." + p.stamp().name()));
+                }
                 if (p.broken() > 0) {
                     words.add(Words.say("flaw.broken", p.broken()));
                 }

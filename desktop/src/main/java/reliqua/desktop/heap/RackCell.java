@@ -33,6 +33,7 @@ final class RackCell extends ListCell<RackRow> {
         super.updateItem(row, empty);
         setText(null);
         getStyleClass().removeAll("rack-group");
+        setMouseTransparent(row instanceof RackRow.Group);
         if (empty || row == null) {
             setGraphic(null);
             return;
