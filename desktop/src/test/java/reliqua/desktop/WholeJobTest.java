@@ -327,4 +327,56 @@ class WholeJobTest {
                 });
         assertThat(project().done()).hasSize(1);
     }
+
+    @Test
+    void atTheSawOneTicketAfterTheOtherIsCutByKeysAlone(FxRobot robot) throws TimeoutException {
+        fitted();
+        go(robot, KeyCode.DIGIT4);
+        robot.clickOn("#at-saw");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#at-the-saw").queryAll()).hasSize(1);
+        robot.type(KeyCode.SPACE);
+        until(() -> project().done().size() == 1);
+        robot.type(KeyCode.RIGHT).type(KeyCode.SPACE);
+        until(() -> project().done().size() == 2);
+        assertThat(project().chosen()).isPresent();
+        robot.type(KeyCode.ESCAPE);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#at-the-saw").queryAll()).isEmpty();
+        until(() -> robot.lookup("#go-saw").queryAll().size() == 1);
+        robot.interact(workspace::undo);
+        assertThat(project().done()).hasSize(1);
+    }
+
+    @Test
+    void whatWasCutBeforeThePlanChangedIsNotForgotten(FxRobot robot) throws TimeoutException {
+        fitted();
+        go(robot, KeyCode.DIGIT4);
+        robot.interact(
+                () -> {
+                    ListView<?> tickets = robot.lookup("#tickets").queryListView();
+                    tickets.requestFocus();
+                    // A long stick of the roof; short ones may serve a smaller house just as well.
+                    tickets.getSelectionModel().select(2);
+                });
+        robot.type(KeyCode.SPACE);
+        until(() -> project().done().size() == 1);
+        robot.interact(
+                () ->
+                        workspace.edit(
+                                "another flock",
+                                p ->
+                                        p.withFlock(
+                                                        p.flock()
+                                                                .with(
+                                                                        reliqua.core.flock.BirdClass
+                                                                                .STANDARD,
+                                                                        3))
+                                                .withChosen(java.util.Optional.empty())));
+        until(
+                () ->
+                        robot.lookup("#slip .danger").queryAllAs(Label.class).stream()
+                                .anyMatch(l -> l.getText().contains("before the plan changed")));
+        assertThat(project().done()).hasSize(1);
+    }
 }

@@ -34,6 +34,8 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
         steps = List.copyOf(steps);
     }
 
+    private static final String CUT = "cut ";
+
     /** Minutes to mark and make one cut. */
     private static final int MINUTES_A_CUT = 4;
 
@@ -52,9 +54,29 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
         return minutesLeft(java.util.Set.of());
     }
 
-    /** Name by which a ticket is ticked off. */
+    /**
+     * Name by which a ticket is ticked off: the thing and the pieces that came out of it, so that
+     * another plan does not take other pieces for cut.
+     */
     public static String cutKey(reliqua.core.cutting.Ticket ticket) {
-        return "cut " + ticket.key();
+        return CUT + ticket.key() + ": " + pieces(ticket);
+    }
+
+    /** Marks with the size of each piece: another house has the same marks for other lengths. */
+    private static String pieces(reliqua.core.cutting.Ticket ticket) {
+        return ticket.cuts().stream()
+                .map(c -> c.marks() + "=" + c.across().nm() + "x" + c.along().nm())
+                .collect(java.util.stream.Collectors.joining(", "));
+    }
+
+    /** Whether something done is a cut. */
+    public static boolean isCutKey(String key) {
+        return key.startsWith(CUT);
+    }
+
+    /** A cut in words: source, copy and the marks of its pieces. */
+    public static String cutWords(String key) {
+        return key.substring(CUT.length()).replaceAll("=\\d+x\\d+", "");
     }
 
     /** The bill and the steps of a house. */

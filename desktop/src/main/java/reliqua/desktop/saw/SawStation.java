@@ -24,11 +24,11 @@ import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
 import reliqua.core.project.Describe;
 import reliqua.core.project.Design;
-import reliqua.core.stock.Lot;
 import reliqua.desktop.Texts;
 import reliqua.desktop.paint.PictureView;
 import reliqua.desktop.shell.Parts;
 import reliqua.desktop.shell.Station;
+import reliqua.desktop.shell.WholeWindow;
 import reliqua.desktop.work.Workspace;
 
 /** The cutting tickets, one a stick, sheet, roofing sheet or roll, with running tape marks. */
@@ -40,15 +40,19 @@ public final class SawStation implements Station {
     private static final double WIDEST = 640;
 
     private final Workspace workspace;
+    private final TicketBook book;
+    private final WholeWindow whole;
     private final ObservableList<Ticket> tickets = FXCollections.observableArrayList();
     private final ListView<Ticket> list = new ListView<>(tickets);
     private final Label summary = Parts.text("", "soft");
     private final VBox bench = new VBox(10);
     private final VBox slip = new VBox(10);
 
-    /** Over the workspace. */
-    public SawStation(Workspace workspace) {
+    /** Over the workspace; {@code whole} gives the whole window to a node, and takes it back. */
+    public SawStation(Workspace workspace, WholeWindow whole) {
         this.workspace = workspace;
+        this.book = new TicketBook(workspace);
+        this.whole = whole;
         list.setId("tickets");
         list.getStyleClass().add("rack");
         list.setCellFactory(_ -> new TicketCell());
@@ -58,7 +62,13 @@ public final class SawStation implements Station {
         caution.getStyleClass().add("caution");
         bench.getChildren()
                 .addAll(
-                        Parts.row(12, Parts.text(Texts.get("station.saw"), "headline"), summary),
+                        Parts.row(
+                                12,
+                                Parts.text(Texts.get("station.saw"), "headline"),
+                                summary,
+                                Parts.spring(),
+                                Parts.button(
+                                        "at-saw", Texts.get("saw.mode"), this::atTheSaw, "plain")),
                         caution,
                         list);
         list.getSelectionModel().selectedItemProperty().addListener((_, _, _) -> showSlip());
@@ -66,10 +76,17 @@ public final class SawStation implements Station {
                 e -> {
                     if (e.getCode() == KeyCode.SPACE) {
                         Optional.ofNullable(list.getSelectionModel().getSelectedItem())
-                                .ifPresent(this::toggle);
+                                .ifPresent(book::toggle);
                         e.consume();
                     }
                 });
+    }
+
+    private void atTheSaw() {
+        int first = Math.max(0, list.getSelectionModel().getSelectedIndex());
+        AtTheSaw mode = new AtTheSaw(book, first, whole::giveBack);
+        whole.take(mode);
+        mode.requestFocus();
     }
 
     @Override
@@ -92,29 +109,15 @@ public final class SawStation implements Station {
         return "M3 16 L15 4 L20 9 L8 18 Z M5 18 L6 20 M8 18 L9 20 M11 16 L12 18 M14 13 L15 15";
     }
 
-    private List<Ticket> all() {
-        return workspace
-                .designs()
-                .state()
-                .get()
-                .design()
-                .map(d -> d.candidate().plan().tickets())
-                .orElse(List.of());
-    }
-
-    private boolean isCut(Ticket ticket) {
-        return workspace.project().done().contains(Design.cutKey(ticket));
-    }
-
     @Override
     public String line() {
-        long cut = all().stream().filter(this::isCut).count();
-        return Texts.get("saw.line", cut, all().size());
+        long cut = book.tickets().stream().filter(book::isCut).count();
+        return Texts.get("saw.line", cut, book.tickets().size());
     }
 
     @Override
     public void refresh() {
-        List<Ticket> now = all();
+        List<Ticket> now = book.tickets();
         if (!now.equals(tickets)) {
             tickets.setAll(now);
             if (!now.isEmpty()) {
@@ -133,20 +136,9 @@ public final class SawStation implements Station {
         showSlip();
     }
 
-    private void toggle(Ticket ticket) {
-        boolean cut = isCut(ticket);
-        String name = marks(ticket);
-        workspace.edit(
-                Texts.get(cut ? "edit.uncut" : "edit.cut", name),
-                p -> p.tick(Design.cutKey(ticket), !cut));
-    }
-
-    private static String marks(Ticket ticket) {
-        return String.join(", ", ticket.cuts().stream().map(Ticket.Cut::marks).toList());
-    }
-
     private void showSlip() {
         slip.getChildren().clear();
+        showBefore();
         Ticket ticket = list.getSelectionModel().getSelectedItem();
         Optional<Design> design = workspace.designs().state().get().design();
         if (ticket == null || design.isEmpty()) {
@@ -157,17 +149,17 @@ public final class SawStation implements Station {
         slip.getChildren()
                 .addAll(
                         Parts.text(Describe.size(ticket.material(), tape), "title"),
-                        Parts.text(where(ticket), "soft"),
+                        Parts.text(book.where(ticket), "soft"),
                         Parts.button(
                                 "cut-done",
-                                Texts.get(isCut(ticket) ? "saw.uncut" : "saw.cut"),
-                                () -> toggle(ticket),
+                                Texts.get(book.isCut(ticket) ? "saw.uncut" : "saw.cut"),
+                                () -> book.toggle(ticket),
                                 "main-button"));
         Set<String> lit = new TreeSet<>();
         for (Ticket.Cut cut : ticket.cuts()) {
             for (Part part : cut.parts()) {
                 lit.add(part.mark());
-                slip.getChildren().add(piece(part, tape));
+                slip.getChildren().add(piece(part));
             }
         }
         PictureView place = new PictureView();
@@ -178,43 +170,27 @@ public final class SawStation implements Station {
         slip.getChildren().addAll(Parts.rule(), Parts.text(Texts.get("saw.goes"), "strong"), place);
     }
 
-    private static Node piece(Part part, Tape tape) {
-        String words = Words.say("role." + part.role().name());
-        String size =
-                switch (part) {
-                    case Part.StickPart s ->
-                            tape.mark(s.length())
-                                    + (s.endCut().degrees() == 0
-                                            ? ""
-                                            : ", " + Texts.get("saw.angle", tape.say(s.endCut())));
-                    case Part.PanelPart p ->
-                            tape.mark(p.width())
-                                    + " x "
-                                    + tape.mark(p.height())
-                                    + p.lowSide()
-                                            .map(low -> Texts.get("saw.slope", tape.mark(low)))
-                                            .orElse("");
-                    case Part.RoofPart r -> tape.mark(r.length());
-                    case Part.MeshPart m -> tape.mark(m.width()) + " x " + tape.mark(m.length());
-                };
+    private Node piece(Part part) {
         Label mark = Parts.text(part.mark(), "strong");
         mark.setMinWidth(34);
-        return Parts.row(8, mark, Parts.text(words + ", " + size, "note-ink"));
+        String words = Words.say("role." + part.role().name());
+        return Parts.row(8, mark, Parts.text(words + ", " + book.size(part), "note-ink"));
     }
 
-    private String where(Ticket ticket) {
-        if (ticket.bought()) {
-            return Texts.get("saw.bought", ticket.copy());
+    /** Cut by an earlier plan: kept in mind until used or taken back. */
+    private void showBefore() {
+        List<String> before = book.cutBefore();
+        if (before.isEmpty()) {
+            return;
         }
-        Lot lot = workspace.project().heap().worked().find(ticket.source()).orElseThrow();
-        String from = lot.provenance().source();
-        String place = lot.provenance().place();
-        return Texts.get(
-                        "saw.from",
-                        from.isEmpty() ? ticket.source() : from,
-                        ticket.copy(),
-                        lot.quantity())
-                + (place.isEmpty() ? "" : ", " + place);
+        VBox box =
+                new VBox(
+                        4,
+                        Parts.text(Texts.get("saw.before"), "danger", "strong"),
+                        Parts.text(Texts.get("saw.before.why"), "note-ink"));
+        before.forEach(words -> box.getChildren().add(Parts.text(words, "note-ink")));
+        box.getStyleClass().add("caution");
+        slip.getChildren().add(box);
     }
 
     private final class TicketCell extends ListCell<Ticket> {
@@ -237,11 +213,11 @@ public final class SawStation implements Station {
             PictureView picture = new PictureView(scale);
             picture.picture().set(drawn);
             Label title = Parts.text(Describe.size(ticket.material(), tape), "strong");
-            Label note = Parts.text(where(ticket), "note");
+            Label note = Parts.text(book.where(ticket), "note");
             title.setWrapText(false);
             title.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
             note.setWrapText(false);
-            boolean cut = isCut(ticket);
+            boolean cut = book.isCut(ticket);
             Label state = Parts.text(cut ? Texts.get("saw.isCut") : "", "holds", "strong");
             HBox head = Parts.row(10, title, note, Parts.spring(), state);
             head.setMinHeight(24);
@@ -252,7 +228,7 @@ public final class SawStation implements Station {
             setAccessibleText(
                     title.getText()
                             + ": "
-                            + marks(ticket)
+                            + TicketBook.marks(ticket)
                             + (cut ? ", " + Texts.get("saw.isCut") : ""));
             setGraphic(face);
         }

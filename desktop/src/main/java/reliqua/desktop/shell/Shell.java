@@ -50,6 +50,8 @@ public final class Shell extends BorderPane {
     private final ProgressBar progress = new ProgressBar();
     private final Button stop =
             Parts.button("stop", Texts.get("stop"), () -> stopSearch(), "small");
+    private final VBox left = new VBox(10);
+    private final VBox centre = new VBox(4);
     private final Commands commands;
     private Station current;
 
@@ -61,7 +63,7 @@ public final class Shell extends BorderPane {
                         new BirdsStation(workspace),
                         new HeapStation(workspace),
                         new FitStation(workspace),
-                        new SawStation(workspace),
+                        new SawStation(workspace, wholeWindow()),
                         new FetchStation(workspace),
                         new RaiseStation(workspace));
         this.current = stations.get(2);
@@ -74,13 +76,33 @@ public final class Shell extends BorderPane {
         go(current);
     }
 
+    private WholeWindow wholeWindow() {
+        return new WholeWindow() {
+            @Override
+            public void take(Node node) {
+                setLeft(null);
+                setBottom(null);
+                setCenter(node);
+            }
+
+            @Override
+            public void giveBack() {
+                setLeft(left);
+                setCenter(centre);
+                setBottom(say);
+                bench.requestFocus();
+                refresh();
+            }
+        };
+    }
+
     private void build() {
         getStyleClass().add("shell");
         MenuButton menu = commands.menu();
         title.setWrapText(false);
         VBox name = new VBox(2, title, Parts.row(6, file, Parts.spring(), menu));
         name.getStyleClass().add("name");
-        VBox left = new VBox(10, name, path);
+        left.getChildren().addAll(name, path);
         left.getStyleClass().add("left");
         setLeft(left);
         progress.setId("progress");
@@ -102,7 +124,7 @@ public final class Shell extends BorderPane {
         HBox.setHgrow(progress, Priority.ALWAYS);
         HBox searching = Parts.row(8, progress, stop);
         searching.setMinHeight(26);
-        VBox centre = new VBox(4, tally, searching, notice, middle);
+        centre.getChildren().addAll(tally, searching, notice, middle);
         centre.getStyleClass().add("centre");
         setCenter(centre);
         setBottom(say);

@@ -1,0 +1,142 @@
+package reliqua.desktop.saw;
+
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import reliqua.core.coop.Part;
+import reliqua.core.cutting.Ticket;
+import reliqua.core.drawing.TicketPicture;
+import reliqua.core.measure.Words;
+import reliqua.core.project.Describe;
+import reliqua.desktop.Texts;
+import reliqua.desktop.paint.PictureView;
+import reliqua.desktop.shell.Parts;
+
+/**
+ * One ticket at a time over the whole window, in letters that are read across a sawhorse. Space
+ * says it is cut and goes on, the arrow keys leaf, Escape goes back.
+ */
+final class AtTheSaw extends VBox {
+    private final TicketBook book;
+    private final Runnable close;
+    private final Label count = Parts.text("", "saw-count");
+    private final Label from = Parts.text("", "saw-from");
+    private final Label what = Parts.text("", "saw-what");
+    private final Label state = Parts.text("", "saw-state");
+    private final PictureView strip = new PictureView();
+    private final FlowPane pieces = new FlowPane(28, 10);
+    private int at;
+
+    AtTheSaw(TicketBook book, int first, Runnable close) {
+        super(14);
+        this.book = book;
+        this.at = first;
+        this.close = close;
+        setId("at-the-saw");
+        getStyleClass().add("at-the-saw");
+        setFocusTraversable(true);
+        VBox.setVgrow(strip, Priority.ALWAYS);
+        strip.setMinHeight(140);
+        HBox head = Parts.row(16, count, Parts.spring(), state);
+        HBox keys =
+                Parts.row(
+                        12,
+                        Parts.button(
+                                "saw-back", Texts.get("saw.mode.back"), () -> leaf(-1), "saw-key"),
+                        Parts.button(
+                                "saw-cut",
+                                Texts.get("saw.mode.cut"),
+                                this::cut,
+                                "saw-key",
+                                "main-button"),
+                        Parts.button(
+                                "saw-next", Texts.get("saw.mode.next"), () -> leaf(1), "saw-key"),
+                        Parts.spring(),
+                        Parts.button("saw-close", Texts.get("saw.mode.close"), close, "saw-key"));
+        Label caution = Parts.text(Texts.get("saw.caution"), "caution");
+        caution.setMaxWidth(Double.MAX_VALUE);
+        getChildren().addAll(head, what, from, strip, pieces, caution, keys);
+        addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        show();
+    }
+
+    private void key(KeyEvent event) {
+        switch (event.getCode()) {
+            case SPACE -> cut();
+            case LEFT -> leaf(-1);
+            case RIGHT -> leaf(1);
+            case ESCAPE -> close.run();
+            default -> {
+                return;
+            }
+        }
+        event.consume();
+    }
+
+    private void leaf(int by) {
+        at = Math.clamp(at + by, 0, Math.max(0, book.tickets().size() - 1));
+        show();
+    }
+
+    /** Cut, or not cut after all; after a cut the next one that is not cut comes up. */
+    private void cut() {
+        List<Ticket> tickets = book.tickets();
+        if (tickets.isEmpty()) {
+            return;
+        }
+        Ticket ticket = tickets.get(at);
+        boolean was = book.isCut(ticket);
+        book.toggle(ticket);
+        if (!was) {
+            int size = tickets.size();
+            for (int n = 1; n <= size; n++) {
+                int next = (at + n) % size;
+                if (!book.isCut(tickets.get(next))) {
+                    at = next;
+                    break;
+                }
+            }
+        }
+        show();
+    }
+
+    /** Shows the ticket at hand as it is now. */
+    void show() {
+        List<Ticket> tickets = book.tickets();
+        pieces.getChildren().clear();
+        if (tickets.isEmpty()) {
+            what.setText(Texts.get("saw.empty"));
+            return;
+        }
+        at = Math.min(at, tickets.size() - 1);
+        Ticket ticket = tickets.get(at);
+        long cut = tickets.stream().filter(book::isCut).count();
+        count.setText(Texts.get("saw.mode.count", at + 1, tickets.size(), cut));
+        what.setText(Describe.size(ticket.material(), book.tape()));
+        from.setText(book.where(ticket));
+        state.setText(book.isCut(ticket) ? Texts.get("saw.isCut") : "");
+        strip.picture().set(TicketPicture.of(ticket, book.tape()));
+        for (Ticket.Cut each : ticket.cuts()) {
+            for (Part part : each.parts()) {
+                pieces.getChildren().add(piece(part));
+            }
+        }
+        setAccessibleText(count.getText() + ". " + what.getText() + ". " + from.getText());
+    }
+
+    private Node piece(Part part) {
+        Label mark = Parts.text(part.mark(), "saw-mark");
+        Label size = Parts.text(book.size(part), "saw-size");
+        Label role = Parts.text(Words.say("role." + part.role().name()), "saw-from");
+        for (Label label : List.of(mark, size, role)) {
+            label.setWrapText(false);
+            label.setMinWidth(USE_PREF_SIZE);
+        }
+        return new VBox(0, Parts.row(10, mark, size), role);
+    }
+}
