@@ -10,7 +10,7 @@ import javafx.animation.PauseTransition;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
-import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ButtonBase;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import reliqua.core.project.Project;
@@ -43,7 +43,9 @@ public final class Shots extends Application {
                             new Shot("fetch", "fetch", "", "whitewash"),
                             new Shot("raise", "raise", "", "whitewash"),
                             new Shot("fit-lantern", "fit", "view-SPACE", "lantern"),
-                            new Shot("heap-noon", "heap", "", "noon")));
+                            new Shot("heap-noon", "heap", "", "noon"),
+                            // Last, as it takes the whole window.
+                            new Shot("saw-mode", "saw", "at-saw", "whitewash")));
 
     /** Entry point; the argument is the folder. */
     public static void main(String[] args) {
@@ -99,7 +101,7 @@ public final class Shots extends Application {
     }
 
     private static void fire(Stage stage, String id) {
-        if (stage.getScene().lookup("#" + id) instanceof ToggleButton button) {
+        if (stage.getScene().lookup("#" + id) instanceof ButtonBase button) {
             button.fire();
         }
     }

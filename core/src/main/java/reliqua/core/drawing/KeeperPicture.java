@@ -48,8 +48,8 @@ public final class KeeperPicture {
         arm(sketch, keeper, tape, x, tall);
         height(sketch, keeper.body().height(), tape, x);
         house.ifPresent(
-                m -> house(sketch, m, tape, Math.max(1150, keeper.body().reach().toMm() + 900)));
-        double right = house.map(m -> 2200 + m.width().toMm()).orElse(2200.0);
+                m -> house(sketch, m, tape, Math.max(1150, keeper.body().reach().toMm() + 1400)));
+        double right = house.map(m -> 2700 + m.width().toMm()).orElse(2200.0);
         sketch.line(-1500, 0, right, 0, Ink.WOOD_EDGE, true);
         sketch.reach(new Picture.Point(0, 260));
         sketch.reach(new Picture.Point(0, -tall - 150));

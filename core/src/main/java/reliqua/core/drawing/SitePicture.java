@@ -80,7 +80,7 @@ public final class SitePicture {
             fall(w, d);
         }
         sketch.label(
-                0,
+                90,
                 0,
                 Words.say(
                         "site.extent.words",
@@ -89,7 +89,7 @@ public final class SitePicture {
                 Picture.Size.NOTE,
                 Picture.Anchor.LEFT,
                 Ink.SOFT,
-                -5);
+                14);
     }
 
     /** Contour lines across the fall, with one arrow down it. */

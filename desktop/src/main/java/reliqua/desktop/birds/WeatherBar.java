@@ -68,7 +68,7 @@ final class WeatherBar extends HBox {
         String name = Texts.get("weather." + key);
         EntryField field =
                 new EntryField("weather-" + key, name, text -> say(key + " " + text))
-                        .wide(key.equals("frost") ? 100 : 80);
+                        .wide(key.equals("frost") ? 112 : 86);
         fields.put(key, field);
         Label words = Parts.text(name, "note");
         words.setWrapText(false);

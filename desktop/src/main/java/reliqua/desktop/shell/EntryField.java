@@ -52,6 +52,7 @@ public final class EntryField extends VBox {
     /** So many pixels wide. */
     public EntryField wide(double pixels) {
         field.setPrefWidth(pixels);
+        field.setMinWidth(pixels);
         field.setMaxWidth(pixels);
         setMaxWidth(pixels);
         return this;
