@@ -14,18 +14,14 @@ import javafx.scene.layout.VBox;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.MeasureException;
 import reliqua.core.measure.Tape;
-import reliqua.core.measure.Words;
 import reliqua.core.project.Describe;
 import reliqua.core.stock.Block;
-import reliqua.core.stock.Condition;
 import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Hardware;
-import reliqua.core.stock.Hazard;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Material;
 import reliqua.core.stock.Mesh;
 import reliqua.core.stock.Pallet;
-import reliqua.core.stock.PalletYield;
 import reliqua.core.stock.Pole;
 import reliqua.core.stock.Roofing;
 import reliqua.core.stock.Sheet;
@@ -38,10 +34,12 @@ import reliqua.desktop.work.Workspace;
 /** Everything about one lot, to be changed in place, and what it is good for. */
 final class LotSlip extends VBox {
     private final Workspace workspace;
+    private final LotJudgement judgement;
 
     LotSlip(Workspace workspace) {
         super(10);
         this.workspace = workspace;
+        this.judgement = new LotJudgement(workspace);
         show(Optional.empty());
     }
 
@@ -64,7 +62,7 @@ final class LotSlip extends VBox {
                                 lot.quantity() + " \u00d7 " + Describe.group(lot.material(), tape),
                                 "title"),
                         Parts.text(Describe.length(lot.material(), tape) + from(lot), "soft"));
-        judge(lot);
+        getChildren().addAll(judgement.hazards(lot));
         getChildren().add(field("quantity", lot.quantity() + "", text -> quantity(lot, text)));
         getChildren()
                 .add(
@@ -81,7 +79,7 @@ final class LotSlip extends VBox {
             straightness(stick, tape);
         }
         if (lot.material() instanceof Pallet pallet) {
-            yields(lot, pallet, tape);
+            getChildren().addAll(judgement.yields(lot, pallet));
         }
         Node apart = Parts.button("apart", Texts.get("heap.apart"), () -> setApart(lot), "small");
         apart.setDisable(lot.quantity() < 2);
@@ -102,78 +100,6 @@ final class LotSlip extends VBox {
                                 Texts.get("heap.remove"),
                                 () -> remove(lot),
                                 "plain"));
-    }
-
-    /** What breaking it down gives, pried or sawn, with the minutes. */
-    private void yields(Lot lot, Pallet pallet, Tape tape) {
-        getChildren().addAll(Parts.rule(), Parts.text(Texts.get("heap.yield"), "strong"));
-        for (PalletYield.Way way : PalletYield.Way.values()) {
-            PalletYield yield = PalletYield.of(pallet, way);
-            String boards =
-                    Texts.get(
-                            "heap.yield." + way.name(),
-                            yield.boards() * lot.quantity(),
-                            tape.say(yield.board().length()),
-                            yield.bearers() * lot.quantity(),
-                            yield.minutes() * lot.quantity());
-            getChildren().add(Parts.text(boards, "note-ink"));
-            getChildren()
-                    .add(
-                            Parts.button(
-                                    "broken-" + way.name(),
-                                    Texts.get("heap.broke." + way.name()),
-                                    () -> breakDown(lot, yield),
-                                    "small"));
-        }
-    }
-
-    /** The pallets leave the heap; what came out of them takes their place, to be corrected. */
-    private void breakDown(Lot lot, PalletYield yield) {
-        String words = Describe.lot(lot.quantity(), lot.material(), workspace.tape());
-        workspace.edit(
-                Texts.get("edit.break", words),
-                p -> p.withHeap(p.heap().brokenDown(lot.id(), yield)));
-    }
-
-    /** Every hazard with why it matters, and the decision where it arises. */
-    private void judge(Lot lot) {
-        for (Hazard hazard : lot.condition().hazards()) {
-            VBox box =
-                    new VBox(
-                            4,
-                            Parts.text(Words.say("hazard." + hazard.name()), "danger", "strong"),
-                            Parts.text(Words.say("hazard." + hazard.name() + ".why"), "note-ink"));
-            box.getStyleClass().add("caution");
-            getChildren().add(box);
-        }
-        boolean barred = lot.condition().hazards().stream().anyMatch(Hazard::barred);
-        boolean refused = lot.condition().verdict() == Condition.Verdict.REFUSE;
-        if (refused) {
-            getChildren().add(verdict(lot, "take-back", Condition.Verdict.OPEN));
-        } else if (!lot.condition().hazards().isEmpty()) {
-            if (!barred && lot.condition().open()) {
-                getChildren().add(verdict(lot, "judge-good", Condition.Verdict.USE));
-            }
-            getChildren().add(verdict(lot, "refuse", Condition.Verdict.REFUSE));
-        }
-    }
-
-    private Node verdict(Lot lot, String key, Condition.Verdict verdict) {
-        String what = Describe.lot(lot.quantity(), lot.material(), workspace.tape());
-        return Parts.button(
-                key,
-                Texts.get("heap." + key),
-                () ->
-                        workspace.edit(
-                                Texts.get("edit." + key, what),
-                                p ->
-                                        p.withHeap(
-                                                p.heap()
-                                                        .replace(
-                                                                lot.with(
-                                                                        lot.condition()
-                                                                                .with(verdict))))),
-                "plain");
     }
 
     private static String from(Lot lot) {

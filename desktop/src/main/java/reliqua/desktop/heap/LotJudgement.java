@@ -1,0 +1,103 @@
+package reliqua.desktop.heap;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.layout.VBox;
+import reliqua.core.measure.Tape;
+import reliqua.core.measure.Words;
+import reliqua.core.project.Describe;
+import reliqua.core.stock.Condition;
+import reliqua.core.stock.Hazard;
+import reliqua.core.stock.Lot;
+import reliqua.core.stock.Pallet;
+import reliqua.core.stock.PalletYield;
+import reliqua.desktop.Texts;
+import reliqua.desktop.shell.Parts;
+import reliqua.desktop.work.Workspace;
+
+/** What must be decided about a lot: hazards, and how a pallet is broken down. */
+final class LotJudgement {
+    private final Workspace workspace;
+
+    LotJudgement(Workspace workspace) {
+        this.workspace = workspace;
+    }
+
+    /** What breaking it down gives, pried or sawn, with the minutes. */
+    List<Node> yields(Lot lot, Pallet pallet) {
+        Tape tape = workspace.tape();
+        List<Node> nodes = new ArrayList<>();
+        nodes.add(Parts.rule());
+        nodes.add(Parts.text(Texts.get("heap.yield"), "strong"));
+        for (PalletYield.Way way : PalletYield.Way.values()) {
+            PalletYield yield = PalletYield.of(pallet, way);
+            String boards =
+                    Texts.get(
+                            "heap.yield." + way.name(),
+                            yield.boards() * lot.quantity(),
+                            tape.say(yield.board().length()),
+                            yield.bearers() * lot.quantity(),
+                            yield.minutes() * lot.quantity());
+            nodes.add(Parts.text(boards, "note-ink"));
+            nodes.add(
+                    Parts.button(
+                            "broken-" + way.name(),
+                            Texts.get("heap.broke." + way.name()),
+                            () -> breakDown(lot, yield),
+                            "small"));
+        }
+        return nodes;
+    }
+
+    /** The pallets leave the heap; what came out of them takes their place, to be corrected. */
+    private void breakDown(Lot lot, PalletYield yield) {
+        String words = Describe.lot(lot.quantity(), lot.material(), workspace.tape());
+        workspace.edit(
+                Texts.get("edit.break", words),
+                p -> p.withHeap(p.heap().brokenDown(lot.id(), yield)));
+    }
+
+    /** Every hazard with why it matters, and the decision where it arises. */
+    List<Node> hazards(Lot lot) {
+        List<Node> nodes = new ArrayList<>();
+        for (Hazard hazard : lot.condition().hazards()) {
+            VBox box =
+                    new VBox(
+                            4,
+                            Parts.text(Words.say("hazard." + hazard.name()), "danger", "strong"),
+                            Parts.text(Words.say("hazard." + hazard.name() + ".why"), "note-ink"));
+            box.getStyleClass().add("caution");
+            nodes.add(box);
+        }
+        boolean barred = lot.condition().hazards().stream().anyMatch(Hazard::barred);
+        boolean refused = lot.condition().verdict() == Condition.Verdict.REFUSE;
+        if (refused) {
+            nodes.add(verdict(lot, "take-back", Condition.Verdict.OPEN));
+        } else if (!lot.condition().hazards().isEmpty()) {
+            if (!barred && lot.condition().open()) {
+                nodes.add(verdict(lot, "judge-good", Condition.Verdict.USE));
+            }
+            nodes.add(verdict(lot, "refuse", Condition.Verdict.REFUSE));
+        }
+        return nodes;
+    }
+
+    private Node verdict(Lot lot, String key, Condition.Verdict verdict) {
+        String what = Describe.lot(lot.quantity(), lot.material(), workspace.tape());
+        return Parts.button(
+                key,
+                Texts.get("heap." + key),
+                () ->
+                        workspace.edit(
+                                Texts.get("edit." + key, what),
+                                p ->
+                                        p.withHeap(
+                                                p.heap()
+                                                        .replace(
+                                                                lot.with(
+                                                                        lot.condition()
+                                                                                .with(verdict))))),
+                "plain");
+    }
+}
