@@ -93,6 +93,14 @@ class BirdsStationTest {
         settle();
     }
 
+    /** The cursor first: what stands in a field without it may be refreshed at any time. */
+    private void type(FxRobot robot, String field, String text) {
+        robot.clickOn(field);
+        robot.interact(() -> robot.lookup(field).queryAs(TextField.class).setText(text));
+        robot.type(KeyCode.ENTER);
+        settle();
+    }
+
     private void undo(FxRobot robot) {
         robot.press(KeyCode.CONTROL, KeyCode.Z).release(KeyCode.Z, KeyCode.CONTROL);
         settle();
@@ -172,10 +180,7 @@ class BirdsStationTest {
         robot.type(KeyCode.RIGHT);
         settle();
         assertThat(site().marks().get(gate).x()).isEqualTo(x.plus(Length.mm(250)));
-        robot.clickOn("#chosen-size");
-        robot.interact(() -> robot.lookup("#chosen-size").queryAs(TextField.class).setText("4 ft"));
-        robot.type(KeyCode.ENTER);
-        settle();
+        type(robot, "#chosen-size", "4 ft");
         assertThat(site().gate()).contains(Length.inches(48));
         robot.clickOn("#dial-wind").type(KeyCode.RIGHT);
         settle();
@@ -206,15 +211,9 @@ class BirdsStationTest {
     void weatherTypedWrongIsMarkedAndNothingIsLost(FxRobot robot) {
         side(robot, "ground");
         var snow = site().climate().snow();
-        robot.interact(
-                () -> robot.lookup("#weather-snow").queryAs(TextField.class).setText("lots"));
-        robot.clickOn("#weather-snow").type(KeyCode.ENTER);
-        settle();
+        type(robot, "#weather-snow", "lots");
         assertThat(site().climate().snow()).isEqualTo(snow);
-        robot.interact(
-                () -> robot.lookup("#weather-snow").queryAs(TextField.class).setText("60 psf"));
-        robot.type(KeyCode.ENTER);
-        settle();
+        type(robot, "#weather-snow", "60 psf");
         assertThat(workspace.tape().say(site().climate().snow())).isEqualTo("60 psf");
         assertThat(site().climate().region()).isEmpty();
     }
@@ -233,10 +232,7 @@ class BirdsStationTest {
     void theKeeperIsToldByHandAndTape(FxRobot robot) {
         side(robot, "keeper");
         robot.clickOn("#tool-TABLE_SAW").clickOn("#helper");
-        robot.interact(
-                () -> robot.lookup("#keeper-height").queryAs(TextField.class).setText("6 ft 1"));
-        robot.clickOn("#keeper-height").type(KeyCode.ENTER);
-        settle();
+        type(robot, "#keeper-height", "6 ft 1");
         assertThat(project().keeper().tools()).contains(Tool.TABLE_SAW);
         assertThat(project().keeper().body().helper()).isTrue();
         assertThat(project().keeper().body().height()).isEqualTo(Length.inches(73));

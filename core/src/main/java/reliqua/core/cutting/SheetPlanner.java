@@ -12,7 +12,6 @@ import java.util.Set;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import java.util.stream.IntStream;
-import reliqua.core.measure.Length;
 
 /**
  * Plans panels on sheets of one thickness by guillotine cuts: builds a layout panel by panel where
@@ -21,14 +20,10 @@ import reliqua.core.measure.Length;
  * sheets grown by a kerf, so it holds for every plan.
  */
 final class SheetPlanner {
-    private static final int POOL = 1500;
     private static final int WHOLE_ROUNDS = 4;
 
     /** Pairs of rectangles looked at for every round of laying anew. */
     private static final long JOINS_A_ROUND = 3000;
-
-    /** Deterministic seconds for choosing among the pool. */
-    private static final double MASTER_EFFORT = 0.1;
 
     private final SheetProblem problem;
     private final int rounds;
@@ -37,7 +32,7 @@ final class SheetPlanner {
     private final boolean[] fitsOwn;
     private final boolean[] fitsShop;
     private final SheetKinds kinds;
-    private final Set<SheetPattern> pool = new LinkedHashSet<>();
+    private final SheetPool pool;
 
     SheetPlanner(SheetProblem problem, int rounds, long seed) {
         this.problem = problem;
@@ -51,6 +46,7 @@ final class SheetPlanner {
             fitsOwn[i] = fitsAny(problem.own(), i);
             fitsShop[i] = fitsAny(problem.shop(), i);
         }
+        this.pool = new SheetPool(problem, kinds, fitsShop);
     }
 
     private boolean fitsAny(List<SheetProblem.Bin> bins, int panel) {
@@ -71,21 +67,6 @@ final class SheetPlanner {
                 () -> noise == 0 ? 0 : noise * random.nextDouble());
     }
 
-    /** A layout of all panels, with its worth. */
-    private record Layout(
-            List<List<OpenSheet.Placed>> own,
-            List<OpenSheet> bought,
-            List<Integer> missing,
-            long cost,
-            long boughtArea) {
-        boolean noWorseThan(Layout other) {
-            if (missing.size() != other.missing.size()) {
-                return missing.size() < other.missing.size();
-            }
-            return cost != other.cost ? cost < other.cost : boughtArea <= other.boughtArea;
-        }
-    }
-
     /** What was found and what is proven, in millionths. */
     record Result(
             List<CutPlan.SheetCut> cuts,
@@ -96,19 +77,19 @@ final class SheetPlanner {
 
     Result plan(Progress progress) {
         double bound = new SheetBound(problem, fitsOwn, fitsShop).value();
-        Layout best = layOut(emptyOwn(), allPanels(0), 0);
+        SheetLayout best = layOut(emptyOwn(), allPanels(0), 0);
         for (int o = 1; o < 3 && rounds > 0; o++) {
-            Layout next = layOut(emptyOwn(), allPanels(o), 0);
+            SheetLayout next = layOut(emptyOwn(), allPanels(o), 0);
             best = next.noWorseThan(best) ? next : best;
         }
         if (rounds > 0 && !closed(best, bound)) {
             best = wholeFirst(best, bound, progress);
         }
-        Layout current = best;
+        SheetLayout current = best;
         for (int round = 0;
                 round < rounds && !closed(best, bound) && !progress.cancelled();
                 round++) {
-            Layout next =
+            SheetLayout next =
                     round % 400 == 399
                             ? layOut(emptyOwn(), shuffled(allPanels(round % 3), 0.6), 0.1)
                             : relaid(current);
@@ -125,9 +106,9 @@ final class SheetPlanner {
      * Sheets filled without waste, if there are any: all that are found at first, then those of the
      * panels and sheets that are left when the chosen ones are taken away.
      */
-    private Layout wholeFirst(Layout start, double bound, Progress progress) {
+    private SheetLayout wholeFirst(SheetLayout start, double bound, Progress progress) {
         Set<SheetPattern> whole = new LinkedHashSet<>();
-        Layout best = start;
+        SheetLayout best = start;
         SheetProblem rest = problem;
         for (int round = 0; round < WHOLE_ROUNDS && !progress.cancelled(); round++) {
             SheetKinds restKinds = new SheetKinds(rest);
@@ -154,7 +135,7 @@ final class SheetPlanner {
     }
 
     /** What is left of the problem when sheets filled without waste are done with. */
-    private SheetProblem without(Layout layout, Set<SheetPattern> whole) {
+    private SheetProblem without(SheetLayout layout, Set<SheetPattern> whole) {
         Set<Integer> done = new HashSet<>();
         List<SheetProblem.Bin> left = new ArrayList<>();
         for (int b = 0; b < layout.own().size(); b++) {
@@ -176,23 +157,15 @@ final class SheetPlanner {
     }
 
     /** The best choice among all sheets laid so far, when it is better than {@code best}. */
-    private Layout recombined(Layout best) {
-        if (!NativeSolver.isLoaded()) {
-            return best;
-        }
-        boolean[] buyable = new boolean[kinds.types().size()];
-        for (int t = 0; t < buyable.length; t++) {
-            buyable[t] = fitsShop[kinds.panels(t).getFirst()];
-        }
-        return new SheetMaster(kinds, buyable, MASTER_EFFORT)
-                .choose(List.copyOf(pool))
+    private SheetLayout recombined(SheetLayout best) {
+        return pool.choose()
                 .map(this::layout)
                 .filter(l -> onlyImpossible(l) && l.noWorseThan(best))
                 .orElse(best);
     }
 
     /** Chosen patterns with panels in them, as many of each as are wanted. */
-    private Layout layout(List<SheetPattern> chosen) {
+    private SheetLayout layout(List<SheetPattern> chosen) {
         List<Deque<Integer>> loose = new ArrayList<>();
         for (int t = 0; t < kinds.types().size(); t++) {
             loose.add(new ArrayDeque<>(kinds.panels(t)));
@@ -217,7 +190,7 @@ final class SheetPlanner {
             }
         }
         List<Integer> missing = loose.stream().flatMap(Deque::stream).toList();
-        return worth(own, bought, missing);
+        return SheetLayout.of(problem, own, bought, missing);
     }
 
     private boolean isOwn(SheetPattern pattern) {
@@ -231,11 +204,11 @@ final class SheetPlanner {
                 .orElseThrow();
     }
 
-    private boolean onlyImpossible(Layout layout) {
+    private boolean onlyImpossible(SheetLayout layout) {
         return layout.missing().stream().noneMatch(i -> fitsOwn[i] || fitsShop[i]);
     }
 
-    private boolean closed(Layout layout, double bound) {
+    private boolean closed(SheetLayout layout, double bound) {
         return onlyImpossible(layout) && layout.cost() <= bound;
     }
 
@@ -269,7 +242,7 @@ final class SheetPlanner {
         return order.stream().sorted(Comparator.comparingDouble(i -> keys[i])).toList();
     }
 
-    private Layout relaid(Layout layout) {
+    private SheetLayout relaid(SheetLayout layout) {
         List<List<OpenSheet.Placed>> own = new ArrayList<>(layout.own());
         List<Integer> loose = new ArrayList<>(layout.missing());
         layout.bought().forEach(s -> s.placed().forEach(p -> loose.add(p.panel())));
@@ -291,7 +264,8 @@ final class SheetPlanner {
     /**
      * Lays loose panels on the own sheets that are empty or have been lifted, then on bought ones.
      */
-    private Layout layOut(List<List<OpenSheet.Placed>> own, List<Integer> loose, double noise) {
+    private SheetLayout layOut(
+            List<List<OpenSheet.Placed>> own, List<Integer> loose, double noise) {
         List<OpenSheet> open = new ArrayList<>();
         for (int b = 0; b < own.size(); b++) {
             if (own.get(b).isEmpty()) {
@@ -312,39 +286,7 @@ final class SheetPlanner {
                 filled.set(b, List.copyOf(open.get(next++).placed()));
             }
         }
-        return remembered(worth(filled, bought, missing));
-    }
-
-    /** Every sheet laid goes into the pool, from which whole sheets are chosen anew. */
-    private Layout remembered(Layout layout) {
-        for (int b = 0; b < layout.own().size() && pool.size() < POOL; b++) {
-            if (!layout.own().get(b).isEmpty()) {
-                pool.add(kinds.pattern(problem.own().get(b), layout.own().get(b)));
-            }
-        }
-        for (OpenSheet sheet : layout.bought()) {
-            if (pool.size() < POOL) {
-                pool.add(kinds.pattern(sheet.bin(), sheet.placed()));
-            }
-        }
-        return layout;
-    }
-
-    private Layout worth(
-            List<List<OpenSheet.Placed>> filled, List<OpenSheet> bought, List<Integer> missing) {
-        long cost = bought.stream().mapToLong(s -> s.bin().price()).sum();
-        long area =
-                bought.stream()
-                        .flatMap(s -> s.placed().stream())
-                        .mapToLong(p -> area(p.panel()))
-                        .sum();
-        return new Layout(filled, bought, missing, cost, area);
-    }
-
-    /** In square tenths of a millimetre, so that sums stay within a long. */
-    private long area(int panel) {
-        SheetProblem.PanelType type = problem.panels().get(panel);
-        return type.width() / 100_000 * (type.length() / 100_000);
+        return pool.remembered(SheetLayout.of(problem, filled, bought, missing));
     }
 
     private boolean put(int panel, List<OpenSheet> sheets, double noise) {
@@ -382,39 +324,12 @@ final class SheetPlanner {
         return put(panel, List.of(sheet), 0);
     }
 
-    private Result result(Layout layout, double bound) {
-        List<CutPlan.SheetCut> cuts = new ArrayList<>();
-        for (int b = 0; b < layout.own().size(); b++) {
-            if (!layout.own().get(b).isEmpty()) {
-                SheetProblem.Bin bin = problem.own().get(b);
-                cuts.add(
-                        new CutPlan.SheetCut(
-                                bin.source(), bin.copy(), placed(layout.own().get(b))));
-            }
-        }
-        for (SheetProblem.Bin item : problem.shop()) {
-            int copy = 0;
-            for (OpenSheet sheet : layout.bought()) {
-                if (sheet.bin() == item) {
-                    cuts.add(new CutPlan.SheetCut(item.source(), ++copy, placed(sheet.placed())));
-                }
-            }
-        }
-        List<String> missing =
-                layout.missing().stream().map(i -> problem.panels().get(i).id()).toList();
-        boolean proven = closed(layout, bound);
-        return new Result(cuts, missing, layout.cost(), Math.min(bound, layout.cost()), proven);
-    }
-
-    private List<CutPlan.PlacedPanel> placed(List<OpenSheet.Placed> placed) {
-        return placed.stream()
-                .map(
-                        p ->
-                                new CutPlan.PlacedPanel(
-                                        problem.panels().get(p.panel()).id(),
-                                        new Length(p.x()),
-                                        new Length(p.y()),
-                                        p.turned()))
-                .toList();
+    private Result result(SheetLayout layout, double bound) {
+        return new Result(
+                layout.cuts(problem),
+                layout.missing().stream().map(i -> problem.panels().get(i).id()).toList(),
+                layout.cost(),
+                Math.min(bound, layout.cost()),
+                closed(layout, bound));
     }
 }
