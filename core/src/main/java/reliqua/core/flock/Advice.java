@@ -67,6 +67,9 @@ public final class Advice {
                 flock.count(BirdClass.DUCK) > 0 && flock.total() > flock.count(BirdClass.DUCK),
                 "mixed");
         say(!flock.pens().isEmpty(), "pens", flock.pens().size());
+        say(!flock.practice().litter().boarded(), "floor");
+        boolean fixedRun = flock.style() == Flock.Style.RUN_ONLY;
+        say(fixedRun, "run", Needs.of(flock, site).run());
         boolean out = flock.style() == Flock.Style.OUT_ALL_DAY;
         boolean tight = flock.practice().space() == Practice.Space.TIGHT;
         say(tight && !out, "tight");

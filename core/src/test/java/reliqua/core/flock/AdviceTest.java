@@ -58,6 +58,17 @@ class AdviceTest {
     }
 
     @Test
+    void whatThisHouseDoesNotHaveIsSaid() {
+        Flock wired = HENS.with(Practice.DEFAULT.withLitter(Practice.Litter.WIRE));
+        assertThat(advice(wired, Site.BARE)).anyMatch(a -> a.contains("boarded floor"));
+        assertThat(advice(HENS, Site.BARE))
+                .noneMatch(a -> a.contains("boarded floor"))
+                .anyMatch(a -> a.contains("a run of 100 sq ft"));
+        assertThat(advice(WhatIf.kept(HENS, Flock.Style.OUT_ALL_DAY), Site.BARE))
+                .noneMatch(a -> a.contains("a run of"));
+    }
+
+    @Test
     void ownFiguresGoBeforeTheSchools() {
         OwnFigures own =
                 OwnFigures.NONE
