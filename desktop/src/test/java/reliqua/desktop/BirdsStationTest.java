@@ -2,8 +2,7 @@ package reliqua.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Files;
-import java.nio.file.Path;
+import java.io.IOException;
 import java.util.concurrent.TimeUnit;
 import javafx.geometry.VerticalDirection;
 import javafx.scene.Node;
@@ -31,8 +30,6 @@ import reliqua.core.flock.Tool;
 import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
 import reliqua.core.project.Project;
-import reliqua.desktop.work.DataFolder;
-import reliqua.desktop.work.Workspace;
 import reliqua.files.DemoProjects;
 import reliqua.files.ProjectFile;
 import reliqua.standins.Climates;
@@ -41,30 +38,24 @@ import reliqua.standins.Merchants;
 /** Birds and place in the real window: stepped, dragged, typed, said, undone and opened again. */
 @ExtendWith(ApplicationExtension.class)
 class BirdsStationTest {
-    private Workspace workspace;
-    private Path file;
-    private Stage stage;
+    private DrivenWindow window;
 
     @Start
-    void start(Stage shown) throws Exception {
-        stage = shown;
-        Path folder = Files.createTempDirectory("reliqua-birds");
-        DataFolder data = new DataFolder(folder);
-        file = folder.resolve("birds.reliqua");
-        workspace =
-                new Workspace(
-                        DemoProjects.ternLane(Merchants::priceBook, new Climates()), file, data);
-        ReliquaApp.show(stage, workspace);
-        ((javafx.scene.control.ToggleButton) stage.getScene().lookup("#go-birds")).fire();
+    void start(Stage stage) throws IOException {
+        window =
+                new DrivenWindow(
+                        stage,
+                        DemoProjects.ternLane(Merchants::priceBook, new Climates()),
+                        "birds");
     }
 
     @Stop
     void stop() {
-        workspace.close();
+        window.workspace.close();
     }
 
     private Project project() {
-        return workspace.project();
+        return window.project();
     }
 
     private Flock flock() {
@@ -75,35 +66,20 @@ class BirdsStationTest {
         return project().site();
     }
 
-    /** Until a native key or click has arrived and everything it set off is done. */
-    private static void settle() {
-        WaitForAsyncUtils.sleep(150, TimeUnit.MILLISECONDS);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
     private void side(FxRobot robot, String name) {
         robot.clickOn("#side-" + name);
-        settle();
+        DrivenWindow.settle();
     }
 
     private void say(FxRobot robot, String line) {
-        robot.press(KeyCode.CONTROL, KeyCode.K).release(KeyCode.K, KeyCode.CONTROL);
-        robot.interact(() -> robot.lookup("#say").queryAs(TextField.class).setText(line));
-        robot.type(KeyCode.ENTER);
-        settle();
+        DrivenWindow.control(robot, KeyCode.K);
+        DrivenWindow.enter(robot, "#say", line);
     }
 
     /** The cursor first: what stands in a field without it may be refreshed at any time. */
     private void type(FxRobot robot, String field, String text) {
         robot.clickOn(field);
-        robot.interact(() -> robot.lookup(field).queryAs(TextField.class).setText(text));
-        robot.type(KeyCode.ENTER);
-        settle();
-    }
-
-    private void undo(FxRobot robot) {
-        robot.press(KeyCode.CONTROL, KeyCode.Z).release(KeyCode.Z, KeyCode.CONTROL);
-        settle();
+        DrivenWindow.enter(robot, field, text);
     }
 
     @Test
@@ -114,7 +90,7 @@ class BirdsStationTest {
         assertThat(site().gate()).contains(Length.inches(48));
         Labeled count = robot.lookup("#count-STANDARD").queryAs(Labeled.class);
         assertThat(count.getText()).isEqualTo("12");
-        undo(robot);
+        DrivenWindow.undo(robot);
         assertThat(flock().total()).isEqualTo(9);
         assertThat(site().predators()).doesNotContain(Predator.STOAT);
     }
@@ -122,11 +98,11 @@ class BirdsStationTest {
     @Test
     void figuresAreDraggedUpForMore(FxRobot robot) {
         robot.drag("#count-BANTAM").moveBy(0, -30).drop();
-        settle();
+        DrivenWindow.settle();
         assertThat(flock().count(BirdClass.BANTAM)).isEqualTo(3);
         assertThat(robot.lookup("#need-FLOOR .difference").queryAs(Labeled.class).getText())
                 .startsWith("+");
-        undo(robot);
+        DrivenWindow.undo(robot);
         assertThat(flock().count(BirdClass.BANTAM)).isZero();
     }
 
@@ -134,7 +110,7 @@ class BirdsStationTest {
     void cocksPensAndWaysOfLifeAreStepped(FxRobot robot) {
         robot.clickOn("#more-COCKS").clickOn("#more-PEN-BROODY").clickOn("#style-RUN_ONLY");
         robot.clickOn("#purpose-BREEDING");
-        settle();
+        DrivenWindow.settle();
         assertThat(flock().cockCount()).isEqualTo(1);
         assertThat(flock().penned(Pen.Kind.BROODY)).isEqualTo(1);
         assertThat(flock().style()).isEqualTo(Flock.Style.RUN_ONLY);
@@ -145,24 +121,24 @@ class BirdsStationTest {
     @Test
     void aQuestionIsTakenUpByPressingIt(FxRobot robot) {
         robot.clickOn("#whatif-THREE_MORE");
-        settle();
+        DrivenWindow.settle();
         assertThat(flock().count(BirdClass.STANDARD)).isEqualTo(12);
-        assertThat(workspace.history().get().undoName()).contains("three hens more");
+        assertThat(window.workspace.history().get().undoName()).contains("three hens more");
     }
 
     @Test
     void anOwnFigureGoesBeforeASchoolUntilASchoolIsChosen(FxRobot robot) {
         side(robot, "ways");
         robot.clickOn("#own-space").write("3.5").type(KeyCode.ENTER);
-        settle();
+        DrivenWindow.settle();
         assertThat(flock().practice().own().floor()).contains(Area.ofSquareFeet(3.5));
         assertThat(project().needs().floor()).isEqualTo(Area.ofSquareFeet(3.5).times(11));
         robot.clickOn("#school-space-ROOMY");
-        settle();
+        DrivenWindow.settle();
         assertThat(flock().practice().own().floor()).isEmpty();
         assertThat(flock().practice().space()).isEqualTo(Practice.Space.ROOMY);
         robot.clickOn("#own-nests").write("many").type(KeyCode.ENTER);
-        settle();
+        DrivenWindow.settle();
         assertThat(flock().practice().own().nests()).isEmpty();
         assertThat(robot.lookup("#ways .danger").queryAll())
                 .anySatisfy(n -> assertThat(((Labeled) n).getText()).contains("many"));
@@ -174,22 +150,22 @@ class BirdsStationTest {
         int gate = index(SiteMark.Kind.GATE);
         Length before = site().marks().get(gate).x();
         robot.drag("#mark-" + gate).moveBy(-120, -40).drop();
-        settle();
+        DrivenWindow.settle();
         assertThat(site().marks().get(gate).x()).isLessThan(before);
         Length x = site().marks().get(gate).x();
         robot.type(KeyCode.RIGHT);
-        settle();
+        DrivenWindow.settle();
         assertThat(site().marks().get(gate).x()).isEqualTo(x.plus(Length.mm(250)));
         type(robot, "#chosen-size", "4 ft");
         assertThat(site().gate()).contains(Length.inches(48));
         robot.clickOn("#dial-wind").type(KeyCode.RIGHT);
-        settle();
+        DrivenWindow.settle();
         assertThat(site().windFrom().point()).isEqualTo("W");
         robot.clickOn("#put-TREE");
-        settle();
+        DrivenWindow.settle();
         int marks = site().marks().size();
         robot.clickOn("#chosen-remove");
-        settle();
+        DrivenWindow.settle();
         assertThat(site().marks()).hasSize(marks - 1);
     }
 
@@ -201,9 +177,9 @@ class BirdsStationTest {
     void theFrontIsTurnedToTheBest(FxRobot robot) {
         side(robot, "ground");
         robot.clickOn("#mark-" + index(SiteMark.Kind.COOP));
-        settle();
+        DrivenWindow.settle();
         robot.clickOn("#turn-best");
-        settle();
+        DrivenWindow.settle();
         assertThat(site().facing()).isEqualTo(reliqua.core.flock.Siting.of(site()).best());
     }
 
@@ -214,7 +190,7 @@ class BirdsStationTest {
         type(robot, "#weather-snow", "lots");
         assertThat(site().climate().snow()).isEqualTo(snow);
         type(robot, "#weather-snow", "60 psf");
-        assertThat(workspace.tape().say(site().climate().snow())).isEqualTo("60 psf");
+        assertThat(window.workspace.tape().say(site().climate().snow())).isEqualTo("60 psf");
         assertThat(site().climate().region()).isEmpty();
     }
 
@@ -222,10 +198,16 @@ class BirdsStationTest {
     void animalsChangeTheMeshAndSayWhose(FxRobot robot) {
         side(robot, "predators");
         robot.clickOn("#animal-WEASEL");
-        settle();
+        DrivenWindow.settle();
         assertThat(project().needs().meshAperture()).isEqualTo(Length.mm(6));
         assertThat(robot.lookup("#need-MESH .source").queryAs(Labeled.class).getText())
                 .contains("weasels");
+        assertThat(robot.lookup("#animal-WEASEL").query().getAccessibleText()).contains("1/4");
+        side(robot, "keeper");
+        robot.clickOn("#units-mm");
+        side(robot, "predators");
+        assertThat(robot.lookup("#animal-WEASEL").query().getAccessibleText())
+                .doesNotContain("1/4");
     }
 
     @Test
@@ -237,7 +219,7 @@ class BirdsStationTest {
         assertThat(project().keeper().body().helper()).isTrue();
         assertThat(project().keeper().body().height()).isEqualTo(Length.inches(73));
         robot.clickOn("#units-mm");
-        settle();
+        DrivenWindow.settle();
         assertThat(robot.lookup("#keeper-height").queryAs(TextField.class).getText())
                 .isEqualTo("1854.2 mm");
     }
@@ -246,10 +228,10 @@ class BirdsStationTest {
     void whatWasAskedIsKeptWithItsDayInTheFile(FxRobot robot) throws Exception {
         side(robot, "ask");
         robot.clickOn("#ask-PERMIT");
-        settle();
+        DrivenWindow.settle();
         assertThat(robot.lookup("#ask-PERMIT").queryAs(CheckBox.class).isSelected()).isTrue();
-        robot.interact(workspace::saveNow);
-        Project again = ProjectFile.load(file);
+        robot.interact(window.workspace::saveNow);
+        Project again = ProjectFile.load(window.file);
         assertThat(again.site().asked()).containsKey(Reminder.PERMIT);
         assertThat(again.site()).isEqualTo(site());
         assertThat(again.flock()).isEqualTo(flock());

@@ -2,10 +2,8 @@ package reliqua.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Files;
-import java.nio.file.Path;
+import java.io.IOException;
 import java.util.List;
-import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
@@ -23,7 +21,6 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
-import org.testfx.util.WaitForAsyncUtils;
 import reliqua.core.measure.Length;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Condition;
@@ -31,8 +28,6 @@ import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Pallet;
 import reliqua.core.stock.Stick;
-import reliqua.desktop.work.DataFolder;
-import reliqua.desktop.work.Workspace;
 import reliqua.files.DemoProjects;
 import reliqua.files.ProjectFile;
 import reliqua.standins.Climates;
@@ -41,39 +36,28 @@ import reliqua.standins.Merchants;
 /** The heap in the real window: said, pasted, judged, broken down, set apart, measured. */
 @ExtendWith(ApplicationExtension.class)
 class HeapStationTest {
-    private Workspace workspace;
-    private Path file;
-    private Stage stage;
+    private DrivenWindow window;
 
     @Start
-    void start(Stage shown) throws Exception {
-        stage = shown;
-        Path folder = Files.createTempDirectory("reliqua-heap");
-        DataFolder data = new DataFolder(folder);
-        file = folder.resolve("heap.reliqua");
-        workspace =
-                new Workspace(
-                        DemoProjects.kerrinRigg(Merchants::priceBook, new Climates()), file, data);
-        ReliquaApp.show(stage, workspace);
-        ((javafx.scene.control.ToggleButton) stage.getScene().lookup("#go-heap")).fire();
+    void start(Stage stage) throws IOException {
+        window =
+                new DrivenWindow(
+                        stage,
+                        DemoProjects.kerrinRigg(Merchants::priceBook, new Climates()),
+                        "heap");
     }
 
     @Stop
     void stop() {
-        workspace.close();
+        window.workspace.close();
     }
 
     private Project project() {
-        return workspace.project();
+        return window.project();
     }
 
     private Heap heap() {
         return project().heap();
-    }
-
-    private static void settle() {
-        WaitForAsyncUtils.sleep(150, TimeUnit.MILLISECONDS);
-        WaitForAsyncUtils.waitForFxEvents();
     }
 
     private void choose(FxRobot robot, String id) {
@@ -88,15 +72,13 @@ class HeapStationTest {
                     }
                     rack.requestFocus();
                 });
-        settle();
+        DrivenWindow.settle();
     }
 
     private void keepSaying(FxRobot robot, List<String> lines) {
         for (String line : lines) {
             robot.interact(() -> robot.lookup("#say").queryAs(TextField.class).requestFocus());
-            robot.interact(() -> robot.lookup("#say").queryAs(TextField.class).setText(line));
-            robot.type(KeyCode.ENTER);
-            settle();
+            DrivenWindow.enter(robot, "#say", line);
         }
     }
 
@@ -105,8 +87,10 @@ class HeapStationTest {
         for (Project demo :
                 List.of(project(), DemoProjects.ternLane(Merchants::priceBook, new Climates()))) {
             robot.interact(
-                    () -> workspace.open(demo, file.resolveSibling(demo.name() + ".reliqua")));
-            settle();
+                    () ->
+                            window.workspace.open(
+                                    demo, window.file.resolveSibling(demo.name() + ".reliqua")));
+            DrivenWindow.settle();
             for (Lot lot : demo.heap().lots()) {
                 choose(robot, lot.id());
                 assertThat(robot.lookup("#remove-lot").queryAll()).as(lot.id()).isNotEmpty();
@@ -128,8 +112,7 @@ class HeapStationTest {
                         "4 scafold boards 2.4m split 200 at one end"));
         assertThat(heap().lots()).hasSize(before + 6);
         for (int n = 0; n < 6; n++) {
-            robot.press(KeyCode.CONTROL, KeyCode.Z).release(KeyCode.Z, KeyCode.CONTROL);
-            settle();
+            DrivenWindow.undo(robot);
         }
         assertThat(heap().lots()).hasSize(before);
     }
@@ -147,12 +130,12 @@ class HeapStationTest {
                     say.requestFocus();
                     say.paste();
                 });
-        settle();
+        DrivenWindow.settle();
         assertThat(heap().lots()).hasSize(before + 2);
         assertThat(robot.lookup("#say").queryAs(TextField.class).getText())
                 .isEqualTo("something odd");
-        assertThat(workspace.notice().get()).contains("something odd");
-        robot.interact(workspace::undo);
+        assertThat(window.workspace.notice().get()).contains("something odd");
+        robot.interact(window.workspace::undo);
         assertThat(heap().lots()).hasSize(before);
     }
 
@@ -162,18 +145,18 @@ class HeapStationTest {
         String id = heap().lots().getLast().id();
         choose(robot, id);
         robot.clickOn("#refuse");
-        settle();
+        DrivenWindow.settle();
         assertThat(heap().find(id).orElseThrow().condition().verdict())
                 .isEqualTo(Condition.Verdict.REFUSE);
         assertThat(heap().usable()).noneMatch(l -> l.id().equals(id));
-        robot.interact(workspace::saveNow);
-        assertThat(ProjectFile.load(file).heap()).isEqualTo(heap());
+        robot.interact(window.workspace::saveNow);
+        assertThat(ProjectFile.load(window.file).heap()).isEqualTo(heap());
         choose(robot, id);
         robot.clickOn("#take-back");
-        settle();
+        DrivenWindow.settle();
         choose(robot, id);
         robot.clickOn("#judge-good");
-        settle();
+        DrivenWindow.settle();
         assertThat(heap().usable()).anyMatch(l -> l.id().equals(id));
     }
 
@@ -187,7 +170,7 @@ class HeapStationTest {
         int sticks = heap().count(Stick.class);
         choose(robot, pallets.id());
         robot.clickOn("#broken-SAWN");
-        settle();
+        DrivenWindow.settle();
         assertThat(heap().find(pallets.id())).isEmpty();
         assertThat(heap().count(Stick.class)).isGreaterThan(sticks + 20);
     }
@@ -196,14 +179,12 @@ class HeapStationTest {
     void lotsAreDoubledAndSetApartByKeys(FxRobot robot) {
         Lot lot = heap().lots().stream().filter(l -> l.quantity() > 2).findFirst().orElseThrow();
         choose(robot, lot.id());
-        robot.press(KeyCode.CONTROL, KeyCode.T).release(KeyCode.T, KeyCode.CONTROL);
-        settle();
+        DrivenWindow.control(robot, KeyCode.T);
         assertThat(heap().find(lot.id()).orElseThrow().quantity()).isEqualTo(lot.quantity() - 1);
         assertThat(heap().lots().getLast().quantity()).isEqualTo(1);
         int lots = heap().lots().size();
         choose(robot, lot.id());
-        robot.press(KeyCode.CONTROL, KeyCode.D).release(KeyCode.D, KeyCode.CONTROL);
-        settle();
+        DrivenWindow.control(robot, KeyCode.D);
         assertThat(heap().lots()).hasSize(lots + 1);
         assertThat(heap().lots().getLast().material()).isEqualTo(lot.material());
     }
@@ -227,10 +208,10 @@ class HeapStationTest {
                         .findFirst()
                         .orElseThrow();
         robot.interact(tape::fire);
-        settle();
+        DrivenWindow.settle();
         Window small =
                 Window.getWindows().stream()
-                        .filter(w -> w != stage && w instanceof Stage)
+                        .filter(w -> w != window.stage && w instanceof Stage)
                         .findFirst()
                         .orElseThrow();
         Node held = small.getScene().lookup("#tape-held");
@@ -239,7 +220,7 @@ class HeapStationTest {
                     ((TextField) held).setText("1900");
                     ((javafx.scene.control.Button) small.getScene().lookup("#tape-send")).fire();
                 });
-        settle();
+        DrivenWindow.settle();
         Length length = ((Stick) heap().find(stick.id()).orElseThrow().material()).length();
         assertThat(Math.abs(length.toMm() - 1900)).isLessThan(3);
         robot.interact(small::hide);
@@ -247,11 +228,8 @@ class HeapStationTest {
 
     @Test
     void whatWaitsInTheYardIsListedInFit(FxRobot robot) {
-        robot.interact(
-                () ->
-                        ((javafx.scene.control.ToggleButton) stage.getScene().lookup("#go-fit"))
-                                .fire());
-        settle();
+        robot.interact(() -> window.fire("go-fit"));
+        DrivenWindow.settle();
         assertThat(robot.lookup(".label").queryAllAs(Labeled.class))
                 .extracting(Labeled::getText)
                 .anyMatch(t -> t.contains("window"));

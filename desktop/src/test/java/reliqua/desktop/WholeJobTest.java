@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.BooleanSupplier;
@@ -43,6 +44,14 @@ import reliqua.standins.Merchants;
 @ExtendWith(ApplicationExtension.class)
 class WholeJobTest {
     private static final int PATIENCE = 60;
+    private static final List<KeyCode> STATIONS =
+            List.of(
+                    KeyCode.DIGIT1,
+                    KeyCode.DIGIT2,
+                    KeyCode.DIGIT3,
+                    KeyCode.DIGIT4,
+                    KeyCode.DIGIT5,
+                    KeyCode.DIGIT6);
 
     @TempDir static Path home;
 
@@ -232,15 +241,7 @@ class WholeJobTest {
     @Test
     void everyStationShowsSomethingAndHasANameForReaders(FxRobot robot) throws TimeoutException {
         fitted();
-        for (KeyCode digit :
-                new KeyCode[] {
-                    KeyCode.DIGIT1,
-                    KeyCode.DIGIT2,
-                    KeyCode.DIGIT3,
-                    KeyCode.DIGIT4,
-                    KeyCode.DIGIT5,
-                    KeyCode.DIGIT6
-                }) {
+        for (KeyCode digit : STATIONS) {
             go(robot, digit);
             assertThat(robot.lookup("#bench").query().getBoundsInLocal().getWidth())
                     .isGreaterThan(400);
@@ -284,15 +285,7 @@ class WholeJobTest {
                         project().prices());
         robot.interact(() -> workspace.open(empty, file.resolveSibling("new.reliqua")));
         until(() -> workspace.designs().progress().get() >= 1);
-        for (KeyCode digit :
-                new KeyCode[] {
-                    KeyCode.DIGIT1,
-                    KeyCode.DIGIT2,
-                    KeyCode.DIGIT3,
-                    KeyCode.DIGIT4,
-                    KeyCode.DIGIT5,
-                    KeyCode.DIGIT6
-                }) {
+        for (KeyCode digit : STATIONS) {
             go(robot, digit);
         }
         assertThat(robot.lookup("#notice").queryAs(Label.class).getText()).contains("No birds yet");
@@ -336,6 +329,10 @@ class WholeJobTest {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup("#at-the-saw").queryAll()).hasSize(1);
         robot.type(KeyCode.SPACE);
+        until(() -> cutAtTheSaw(robot).contains("1 cut"));
+        robot.interact(workspace::undo);
+        until(() -> cutAtTheSaw(robot).contains("0 cut"));
+        robot.interact(workspace::redo);
         until(() -> project().done().size() == 1);
         robot.type(KeyCode.RIGHT).type(KeyCode.SPACE);
         until(() -> project().done().size() == 2);
@@ -346,6 +343,10 @@ class WholeJobTest {
         until(() -> robot.lookup("#go-saw").queryAll().size() == 1);
         robot.interact(workspace::undo);
         assertThat(project().done()).hasSize(1);
+    }
+
+    private static String cutAtTheSaw(FxRobot robot) {
+        return robot.lookup("#at-the-saw .saw-count").queryAs(Label.class).getText();
     }
 
     @Test

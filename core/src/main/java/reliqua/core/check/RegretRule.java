@@ -8,6 +8,7 @@ import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
+import reliqua.core.stock.Condition;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Stick;
 import reliqua.core.stock.Treatment;
@@ -96,13 +97,16 @@ final class RegretRule implements Rule {
         found.add(warning("groundContact", treated));
     }
 
+    /** Painted and not yet judged: what the keeper decided is not asked again. */
     private static void paint(Subject subject, List<Finding> found) {
         List<String> painted =
                 subject.heap().lots().stream()
                         .filter(
                                 lot ->
                                         lot.material() instanceof Stick s
-                                                && s.treatment() == Treatment.PAINTED)
+                                                && s.treatment() == Treatment.PAINTED
+                                                && lot.condition().verdict()
+                                                        == Condition.Verdict.OPEN)
                         .map(Lot::id)
                         .toList();
         if (!painted.isEmpty()) {

@@ -8,13 +8,13 @@ import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Strength;
+import reliqua.core.flock.Needs;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
 import reliqua.core.stock.Section;
 
 /** Joists, rafters, purlins and roost bars under their loads: simple spans, rules of thumb. */
 final class StrengthRule implements Rule {
-    private static final Length ROOST_PER_BIRD = Length.inches(12);
     private static final int ROOF_SAG = 180;
     private static final int FLOOR_SAG = 240;
 
@@ -45,24 +45,20 @@ final class StrengthRule implements Rule {
                             Length span = spacing(coop, Role.RAFTER);
                             found.add(flat("purlins", purlin.section(), span, load));
                         });
-        sample(coop, Role.ROOST_BAR)
+        subject.needs()
+                .roosts()
+                .crowd()
                 .ifPresent(
-                        bar -> {
-                            double load =
-                                    Strength.roostLoad(
-                                            subject.needs().heaviest().toKilograms(),
-                                            ROOST_PER_BIRD);
-                            int posts =
-                                    coop.of(Role.ROOST_POST).size()
-                                            / coop.of(Role.ROOST_BAR).size();
-                            found.add(
-                                    flat(
-                                            "roosts",
-                                            bar.section(),
-                                            bar.length().dividedBy(posts + 1L),
-                                            load));
-                        });
+                        crowd ->
+                                sample(coop, Role.ROOST_BAR)
+                                        .ifPresent(bar -> found.add(roost(coop, bar, crowd))));
         return found;
+    }
+
+    private static Finding roost(Coop coop, Part.StickPart bar, Needs.Crowd crowd) {
+        double load = Strength.roostLoad(crowd.bird().toKilograms(), crowd.each());
+        int posts = coop.of(Role.ROOST_POST).size() / coop.of(Role.ROOST_BAR).size();
+        return flat("roosts", bar.section(), bar.length().dividedBy(posts + 1L), load);
     }
 
     private static Optional<Part.StickPart> sample(Coop coop, Role role) {

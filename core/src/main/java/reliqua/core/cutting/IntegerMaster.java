@@ -1,8 +1,6 @@
 package reliqua.core.cutting;
 
 import com.google.ortools.sat.CpModel;
-import com.google.ortools.sat.CpSolver;
-import com.google.ortools.sat.CpSolverStatus;
 import com.google.ortools.sat.IntVar;
 import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.LinearExprBuilder;
@@ -14,8 +12,7 @@ import java.util.Optional;
 
 /**
  * Chooses whole patterns from the known ones with CP-SAT: fewest missing, lowest price, then fewest
- * own sticks opened. One worker and a limit in the solver's own deterministic time, so the same
- * input gives the same answer.
+ * own sticks opened.
  */
 final class IntegerMaster {
     private final StickProblem problem;
@@ -70,27 +67,14 @@ final class IntegerMaster {
             model.addLessOrEqual(price(all, use), ceiling / moneyStep);
         }
         model.minimize(objective);
-        CpSolver solver = new CpSolver();
-        solver.getParameters()
-                .setNumSearchWorkers(1)
-                .setMaxDeterministicTime(effort)
-                .setRandomSeed(7)
-                .setLinearizationLevel(2);
-        CpSolverStatus status = solver.solve(model);
-        if (status != CpSolverStatus.OPTIMAL && status != CpSolverStatus.FEASIBLE) {
-            return new Outcome(Optional.empty(), status == CpSolverStatus.INFEASIBLE);
+        MasterSolution solution = MasterSolution.of(model, effort);
+        if (!solution.found()) {
+            return new Outcome(Optional.empty(), solution.impossible());
         }
-        List<Pattern> chosen = new ArrayList<>();
-        for (int p = 0; p < all.size(); p++) {
-            for (long n = solver.value(use.get(p)); n > 0; n--) {
-                chosen.add(all.get(p));
-            }
-        }
-        Packing packing = Packing.trimmed(chosen, demand);
-        boolean exhausted = status == CpSolverStatus.OPTIMAL;
+        Packing packing = Packing.trimmed(solution.chosen(all, use), demand);
         return new Outcome(
                 packing.betterThan(hint, problem) ? Optional.of(packing) : Optional.empty(),
-                exhausted);
+                solution.optimal());
     }
 
     private LinearExprBuilder price(List<Pattern> all, List<IntVar> use) {

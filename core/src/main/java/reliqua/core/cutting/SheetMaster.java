@@ -1,8 +1,6 @@
 package reliqua.core.cutting;
 
 import com.google.ortools.sat.CpModel;
-import com.google.ortools.sat.CpSolver;
-import com.google.ortools.sat.CpSolverStatus;
 import com.google.ortools.sat.IntVar;
 import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.LinearExprBuilder;
@@ -12,8 +10,7 @@ import java.util.Optional;
 
 /**
  * Chooses whole sheet patterns from the known ones with CP-SAT: fewest missing, then lowest price.
- * A pattern may give more than is wanted; what is too many is left out of it. One worker and a
- * limit in the solver's own deterministic time, so the same input gives the same answer.
+ * A pattern may give more than is wanted; what is too many is left out of it.
  */
 final class SheetMaster {
     private final SheetKinds kinds;
@@ -43,23 +40,8 @@ final class SheetMaster {
         cover(model, patterns, use, objective, step);
         supply(model, patterns, use);
         model.minimize(objective);
-        CpSolver solver = new CpSolver();
-        solver.getParameters()
-                .setNumSearchWorkers(1)
-                .setMaxDeterministicTime(effort)
-                .setRandomSeed(7)
-                .setLinearizationLevel(2);
-        CpSolverStatus status = solver.solve(model);
-        if (status != CpSolverStatus.OPTIMAL && status != CpSolverStatus.FEASIBLE) {
-            return Optional.empty();
-        }
-        List<SheetPattern> chosen = new ArrayList<>();
-        for (int p = 0; p < patterns.size(); p++) {
-            for (long n = solver.value(use.get(p)); n > 0; n--) {
-                chosen.add(patterns.get(p));
-            }
-        }
-        return Optional.of(chosen);
+        MasterSolution solution = MasterSolution.of(model, effort);
+        return solution.found() ? Optional.of(solution.chosen(patterns, use)) : Optional.empty();
     }
 
     /** Prices in cents where they are whole cents, so that numbers stay small. */

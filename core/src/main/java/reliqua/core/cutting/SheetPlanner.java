@@ -129,7 +129,11 @@ final class SheetPlanner {
             if (closed(best, bound)) {
                 break;
             }
-            rest = without(best, whole);
+            SheetProblem left = without(best, whole);
+            if (left.panels().size() == rest.panels().size()) {
+                break;
+            }
+            rest = left;
         }
         return best;
     }

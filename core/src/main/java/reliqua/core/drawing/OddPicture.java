@@ -1,6 +1,5 @@
 package reliqua.core.drawing;
 
-import java.util.ArrayList;
 import java.util.List;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Block;
@@ -29,17 +28,8 @@ final class OddPicture {
                         new Picture.Point(length, tip / 2),
                         new Picture.Point(0, butt / 2));
         sketch.area(outline, List.of(), Ink.WOOD, Ink.WOOD_EDGE, "");
-        ring(sketch, 0, butt / 2);
+        sketch.ellipse(0, 0, butt / 5, butt / 2, Ink.SHEET, Ink.WOOD_EDGE, "");
         return sketch.picture();
-    }
-
-    private static void ring(Picture.Sketch sketch, double x, double r) {
-        List<Picture.Point> round = new ArrayList<>();
-        for (int n = 0; n < 20; n++) {
-            double a = n * Math.PI / 10;
-            round.add(new Picture.Point(x + r * 0.4 * Math.cos(a), r * Math.sin(a)));
-        }
-        sketch.area(round, List.of(), Ink.SHEET, Ink.WOOD_EDGE, "");
     }
 
     /** Seen from above: deck boards over bearers; broken ones hatched. */
@@ -104,16 +94,8 @@ final class OddPicture {
     }
 
     private static void wheel(Picture.Sketch sketch, double r) {
-        for (double part : new double[] {1, 0.75}) {
-            List<Picture.Point> round = new ArrayList<>();
-            for (int n = 0; n < 28; n++) {
-                double a = n * Math.PI / 14;
-                round.add(
-                        new Picture.Point(r + r * part * Math.cos(a), r + r * part * Math.sin(a)));
-            }
-            Ink fill = part == 1 ? Ink.METAL : Ink.PAPER;
-            sketch.area(round, List.of(), fill, Ink.METAL_EDGE, "");
-        }
+        sketch.ellipse(r, r, r, r, Ink.METAL, Ink.METAL_EDGE, "");
+        sketch.ellipse(r, r, r * 0.75, r * 0.75, Ink.PAPER, Ink.METAL_EDGE, "");
     }
 
     static Picture block(Block block) {

@@ -96,6 +96,9 @@ public record Picture(List<Shape> shapes, double x0, double y0, double x1, doubl
 
     /** Gathers shapes and keeps the bounds. */
     static final class Sketch {
+        /** Corners that look round at any size on the page. */
+        private static final int ROUND = 28;
+
         private final List<Shape> shapes = new ArrayList<>();
         private double x0 = Double.POSITIVE_INFINITY;
         private double y0 = Double.POSITIVE_INFINITY;
@@ -125,6 +128,16 @@ public record Picture(List<Shape> shapes, double x0, double y0, double x1, doubl
                     fill,
                     edge,
                     tag);
+        }
+
+        /** A round thing about a point, {@code rx} to either side and {@code ry} up and down. */
+        void ellipse(double x, double y, double rx, double ry, Ink fill, Ink edge, String tag) {
+            List<Point> round = new ArrayList<>();
+            for (int n = 0; n < ROUND; n++) {
+                double a = n * 2 * Math.PI / ROUND;
+                round.add(new Point(x + rx * Math.cos(a), y + ry * Math.sin(a)));
+            }
+            area(round, List.of(), fill, edge, tag);
         }
 
         void line(double ax, double ay, double bx, double by, Ink ink, boolean heavy) {

@@ -1,6 +1,5 @@
 package reliqua.core.drawing;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -169,22 +168,13 @@ public final class SitePicture {
         double x = w + dx * (scale + 750);
         double y = d + dy * (scale + 750);
         if (sun) {
-            disc(x, y, 330, Ink.CHOSEN, Ink.WOOD_EDGE, "");
+            sketch.ellipse(x, y, 330, 330, Ink.CHOSEN, Ink.WOOD_EDGE, "");
             sketch.label(x, y + 330, words, Picture.Size.NOTE, Picture.Anchor.MIDDLE, Ink.SOFT, 15);
         } else {
             arrow(x, y, -dx, -dy, Ink.INK, words);
         }
         sketch.reach(new Picture.Point(x - 900, y - 500));
         sketch.reach(new Picture.Point(x + 900, y + 800));
-    }
-
-    private void disc(double x, double y, double r, Ink fill, Ink edge, String tag) {
-        List<Picture.Point> round = new ArrayList<>();
-        for (int n = 0; n < 24; n++) {
-            double a = n * Math.PI / 12;
-            round.add(new Picture.Point(x + r * Math.cos(a), y + r * Math.sin(a)));
-        }
-        sketch.area(round, List.of(), fill, edge, tag);
     }
 
     private void mark(SiteMark mark, int index, boolean chosen) {
@@ -195,8 +185,11 @@ public final class SitePicture {
         Ink edge = chosen ? Ink.INK : Ink.SOFT;
         switch (mark.kind()) {
             case COOP -> coop(x, y, tag, chosen);
-            case TREE -> disc(x, y, half, Ink.LEAF, edge, tag);
-            case WATER -> disc(x, y, Math.max(250, half), Ink.WATER, edge, tag);
+            case TREE -> sketch.ellipse(x, y, half, half, Ink.LEAF, edge, tag);
+            case WATER -> {
+                double r = Math.max(250, half);
+                sketch.ellipse(x, y, r, r, Ink.WATER, edge, tag);
+            }
             case FEED -> box(x, y, 280, 280, Ink.WOOD, edge, tag);
             case HOUSE_DOOR -> box(x, y, Math.max(half, 300), 220, Ink.SHEET_SIDE, edge, tag);
             case NEIGHBOUR -> box(x, y, half, half * 0.7, Ink.WASTE, edge, tag);

@@ -128,6 +128,18 @@ public record Flock(
         return new Flock(hens, cocks, pens, other, style, practice);
     }
 
+    /** Kept for a purpose too, or no longer. */
+    public Flock with(Purpose purpose, boolean kept) {
+        Set<Purpose> other = EnumSet.noneOf(Purpose.class);
+        other.addAll(purposes);
+        if (kept) {
+            other.add(purpose);
+        } else {
+            other.remove(purpose);
+        }
+        return withPurposes(other);
+    }
+
     public Flock withPens(List<Pen> other) {
         return new Flock(hens, cocks, other, purposes, style, practice);
     }

@@ -1,6 +1,7 @@
 package reliqua.core.flock;
 
 import java.util.List;
+import java.util.Optional;
 import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Pressure;
@@ -19,7 +20,6 @@ import reliqua.core.measure.Weight;
  * @param vents permanent vent area, at least
  * @param popDoorWidth clear width of the pop door, at least
  * @param popDoorHeight clear height of the pop door, at least
- * @param heaviest weight of the heaviest bird
  * @param litterSill board at the doors
  * @param litterDepth litter to start with
  * @param proof what keeps the animals out that are about
@@ -36,7 +36,6 @@ public record Needs(
         Area vents,
         Length popDoorWidth,
         Length popDoorHeight,
-        Weight heaviest,
         Length litterSill,
         Length litterDepth,
         Proof proof,
@@ -70,8 +69,17 @@ public record Needs(
      * @param length in all, at least; zero for birds that sleep on the floor
      * @param highest top above the floor, at most
      * @param headroom from roost to roof, at least: a standing bird
+     * @param crowd the birds that load a bar most; nobody when none roosts
      */
-    public record Roosts(Length length, Length highest, Length headroom) {}
+    public record Roosts(Length length, Length highest, Length headroom, Optional<Crowd> crowd) {}
+
+    /**
+     * Birds side by side on a bar.
+     *
+     * @param bird weight of one
+     * @param each bar one takes
+     */
+    public record Crowd(Weight bird, Length each) {}
 
     /**
      * Nest boxes.

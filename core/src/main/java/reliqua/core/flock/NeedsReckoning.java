@@ -81,10 +81,6 @@ final class NeedsReckoning {
                 vents,
                 popWidth,
                 popHeight,
-                flock.classes().stream()
-                        .map(BirdClass::weight)
-                        .max(Comparator.naturalOrder())
-                        .orElse(Weight.ZERO),
                 sill,
                 depth,
                 proof,
@@ -208,7 +204,22 @@ final class NeedsReckoning {
                 highest,
                 Sum.of("needs.roostHeight", highest),
                 Sum.of("source.class"));
-        return new Needs.Roosts(length, highest, largest(BirdClass::standing));
+        return new Needs.Roosts(length, highest, largest(BirdClass::standing), crowd(own));
+    }
+
+    /**
+     * Birds crowd together for warmth: more bar than usual does not lighten it, less loads it more.
+     */
+    private Optional<Needs.Crowd> crowd(Optional<Length> own) {
+        return flock.classes().stream()
+                .filter(BirdClass::roosts)
+                .map(
+                        kind ->
+                                new Needs.Crowd(
+                                        kind.weight(),
+                                        own.orElse(kind.roost(practice.roosts()))
+                                                .min(kind.roost(Practice.Roosts.USUAL))))
+                .max(Comparator.comparingDouble(c -> c.bird().toKilograms() / c.each().toMetres()));
     }
 
     private Needs.Nests nests() {

@@ -12,8 +12,6 @@ import java.util.Locale;
  */
 public record Tape(UnitSystem system, int denominator, String currency) {
     private static final long NM_PER_INCH = 25_400_000L;
-    private static final double KPA_PER_PSF = 0.047880259;
-    private static final double METRES_PER_SECOND_PER_MPH = 0.44704;
     private static final double LITRES_PER_GALLON = 3.785411784;
 
     /** Refuses a fraction other than sixteenths and thirty-seconds. */
@@ -33,6 +31,11 @@ public record Tape(UnitSystem system, int denominator, String currency) {
     /** Reads what this keeper types. */
     public TapeReader reader() {
         return new TapeReader(system);
+    }
+
+    /** Reads areas this keeper types. */
+    public AreaReader areas() {
+        return new AreaReader(system);
     }
 
     /** The smallest step this tape shows. */
@@ -108,21 +111,21 @@ public record Tape(UnitSystem system, int denominator, String currency) {
     /** A load in pounds a square foot or kilonewtons a square metre. */
     public String say(Pressure pressure) {
         return system == UnitSystem.INCHES
-                ? trimmed(pressure.kiloPascals() / KPA_PER_PSF, 0) + " psf"
+                ? trimmed(pressure.toPoundsPerSquareFoot(), 0) + " psf"
                 : trimmed(pressure.kiloPascals(), 2) + " kN/m²";
     }
 
     /** A wind in miles an hour or metres a second. */
     public String say(Speed speed) {
         return system == UnitSystem.INCHES
-                ? trimmed(speed.metresPerSecond() / METRES_PER_SECOND_PER_MPH, 0) + " mph"
+                ? trimmed(speed.toMilesPerHour(), 0) + " mph"
                 : trimmed(speed.metresPerSecond(), 1) + " m/s";
     }
 
     /** A temperature in degrees Fahrenheit or Celsius. */
     public String say(Temperature temperature) {
         return system == UnitSystem.INCHES
-                ? trimmed(temperature.celsius() * 1.8 + 32, 0) + " °F"
+                ? trimmed(temperature.toFahrenheit(), 0) + " °F"
                 : trimmed(temperature.celsius(), 0) + " °C";
     }
 

@@ -13,4 +13,12 @@ public record Temperature(double celsius) {
                     Words.say("measure.quantity", String.valueOf(celsius)));
         }
     }
+
+    public static Temperature ofFahrenheit(double degrees) {
+        return new Temperature((degrees - 32) / 1.8);
+    }
+
+    public double toFahrenheit() {
+        return celsius * 1.8 + 32;
+    }
 }

@@ -16,6 +16,11 @@ public record Weight(long grams) implements Comparable<Weight> {
         return new Weight(Math.round(kilograms * 1000));
     }
 
+    /** Pounds, rounded to a gram. */
+    public static Weight ofPounds(double pounds) {
+        return new Weight(Math.round(pounds * GRAMS_PER_POUND));
+    }
+
     public Weight plus(Weight other) {
         return new Weight(Math.addExact(grams, other.grams));
     }

@@ -1,9 +1,7 @@
 package reliqua.core.project;
 
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.regex.Matcher;
 import reliqua.core.flock.BirdClass;
 import reliqua.core.flock.Flock;
@@ -145,16 +143,7 @@ final class BirdPhrases {
         Flock.Purpose purpose = PURPOSES.getOrDefault(m.group(2), Flock.Purpose.EGGS);
         boolean without = m.group(1) != null;
         return Phrase.change(
-                p -> {
-                    Set<Flock.Purpose> all = EnumSet.noneOf(Flock.Purpose.class);
-                    all.addAll(p.flock().purposes());
-                    if (without) {
-                        all.remove(purpose);
-                    } else {
-                        all.add(purpose);
-                    }
-                    return p.withFlock(p.flock().withPurposes(all));
-                },
+                p -> p.withFlock(p.flock().with(purpose, !without)),
                 without ? "say.purpose.not" : "say.purpose",
                 Words.say("purpose." + purpose.name()));
     }

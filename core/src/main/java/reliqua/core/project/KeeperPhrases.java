@@ -11,13 +11,13 @@ import reliqua.core.flock.Wish;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Tape;
+import reliqua.core.measure.UnitSystem;
 import reliqua.core.measure.Weight;
 import reliqua.core.measure.Words;
 
 /** What is said of the keeper: body, tools, wishes, money, and the limits of the place. */
 final class KeeperPhrases {
     private static final Length WIDEST_KERF = Length.mm(10);
-    private static final double KILOGRAMS_PER_POUND = 0.45359237;
 
     private static final Map<String, Tool> TOOLS =
             Map.of(
@@ -130,11 +130,12 @@ final class KeeperPhrases {
 
     private static SayEdit.Said lift(Matcher m, Project project) {
         Tape tape = project.keeper().tape();
-        String unit =
-                Optional.ofNullable(m.group(2))
-                        .orElse(tape.say(Weight.ZERO).endsWith("lb") ? "lb" : "kg");
+        boolean kilograms =
+                m.group(2) == null
+                        ? tape.system() == UnitSystem.MILLIMETRES
+                        : m.group(2).equals("kg");
         double number = Double.parseDouble(m.group(1));
-        Weight lift = Weight.ofKilograms(unit.equals("kg") ? number : number * KILOGRAMS_PER_POUND);
+        Weight lift = kilograms ? Weight.ofKilograms(number) : Weight.ofPounds(number);
         return keeper(k -> k.withBody(k.body().withLift(lift)), "say.lift", tape.say(lift));
     }
 

@@ -9,13 +9,13 @@ import java.util.regex.Matcher;
 import reliqua.core.flock.OwnFigures;
 import reliqua.core.flock.Practice;
 import reliqua.core.measure.Area;
+import reliqua.core.measure.AreaReader;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Words;
 
 /** Which schools are followed, and figures of one's own. */
 final class PracticePhrases {
-    private static final String AREA =
-            "(\\d{1,3}(?:\\.\\d{1,2})?) ?(sq\\.? ?ft|square f(?:ee|oo)t|ft2|sq\\.? ?m|m2|m²|square met(?:er|re)s?)";
+    private static final String AREA = "(\\d[\\d.]* ?" + AreaReader.UNIT + ")";
     private static final String EACH = " (?:a|per|each|for every) ?(?:bird|hen)?";
 
     private static final Map<String, Practice.Litter> FLOORS =
@@ -30,10 +30,11 @@ final class PracticePhrases {
             List.of(
                     Phrase.of(
                             "(tight|standard|roomy) (?:house|floor)",
-                            (m, _) -> space("space", m, Practice::withSpace)),
+                            (m, _) ->
+                                    space("space", m, Practice::withSpace, OwnFigures::withFloor)),
                     Phrase.of(
                             "(tight|standard|roomy) run",
-                            (m, _) -> space("run", m, Practice::withRun)),
+                            (m, _) -> space("run", m, Practice::withRun, OwnFigures::withRun)),
                     Phrase.of("(snug|usual) roosts?", (m, _) -> roosts(m)),
                     Phrase.of(
                             "(?:one|a|1) nest (?:to|for|per) (\\d{1,2})(?: hens)?",
@@ -45,7 +46,7 @@ final class PracticePhrases {
                             "(?:apron (flat|buried)|(flat|buried) (?:apron|mesh))",
                             (m, _) -> apron(m)),
                     Phrase.of("vents by (bird|floor)", (m, _) -> vents(m)),
-                    Phrase.of("(?:own )?(floor|run|vents) " + AREA + EACH, (m, _) -> area(m)),
+                    Phrase.of("(?:own )?(floor|run|vents) " + AREA + EACH, PracticePhrases::area),
                     Phrase.of(
                             "(?:own )?(roost|litter) (.+?)(?:" + EACH + ")?",
                             PracticePhrases::length),
@@ -63,18 +64,30 @@ final class PracticePhrases {
                 echo, p -> p.withFlock(p.flock().with(change.apply(p.flock().practice()))));
     }
 
+    /** A school takes the place of a figure of one's own on the same topic. */
+    private static <T> Practice without(
+            Practice practice, BiFunction<OwnFigures, Optional<T>, OwnFigures> own) {
+        return practice.withOwn(own.apply(practice.own(), Optional.empty()));
+    }
+
     private static SayEdit.Said space(
-            String topic, Matcher m, BiFunction<Practice, Practice.Space, Practice> with) {
+            String topic,
+            Matcher m,
+            BiFunction<Practice, Practice.Space, Practice> with,
+            BiFunction<OwnFigures, Optional<Area>, OwnFigures> own) {
         Practice.Space space =
                 Practice.Space.valueOf(m.group(1).toUpperCase(java.util.Locale.ROOT));
         return practice(
-                q -> with.apply(q, space), Words.say("source." + topic + "." + space.name()));
+                q -> without(with.apply(q, space), own),
+                Words.say("source." + topic + "." + space.name()));
     }
 
     private static SayEdit.Said roosts(Matcher m) {
         Practice.Roosts roosts =
                 m.group(1).equals("snug") ? Practice.Roosts.SNUG : Practice.Roosts.USUAL;
-        return practice(q -> q.withRoosts(roosts), Words.say("source.roosts." + roosts.name()));
+        return practice(
+                q -> without(q.withRoosts(roosts), OwnFigures::withRoost),
+                Words.say("source.roosts." + roosts.name()));
     }
 
     /** A school when there is one of this number, a figure of one's own otherwise. */
@@ -82,9 +95,7 @@ final class PracticePhrases {
         String echo = Words.say("say.nests", hens);
         for (Practice.Nests school : Practice.Nests.values()) {
             if (school.hens() == hens) {
-                return practice(
-                        q -> q.withNests(school).withOwn(q.own().withNests(Optional.empty())),
-                        echo);
+                return practice(q -> without(q.withNests(school), OwnFigures::withNests), echo);
             }
         }
         return practice(q -> q.withOwn(q.own().withNests(Optional.of(hens))), echo);
@@ -92,7 +103,9 @@ final class PracticePhrases {
 
     private static SayEdit.Said litter(Matcher m) {
         Practice.Litter litter = FLOORS.getOrDefault(m.group(1), Practice.Litter.DEEP);
-        return practice(q -> q.withLitter(litter), Words.say("source.litter." + litter.name()));
+        return practice(
+                q -> without(q.withLitter(litter), OwnFigures::withLitter),
+                Words.say("source.litter." + litter.name()));
     }
 
     private static SayEdit.Said apron(Matcher m) {
@@ -104,18 +117,14 @@ final class PracticePhrases {
     private static SayEdit.Said vents(Matcher m) {
         Practice.Vents vents =
                 m.group(1).equals("bird") ? Practice.Vents.BY_BIRD : Practice.Vents.BY_FLOOR;
-        return practice(q -> q.withVents(vents), Words.say("source.vents." + vents.name()));
+        return practice(
+                q -> without(q.withVents(vents), OwnFigures::withVents),
+                Words.say("source.vents." + vents.name()));
     }
 
-    /** Square feet or square metres. */
-    static Area area(String number, String unit) {
-        double figure = Double.parseDouble(number);
-        return unit.contains("f") ? Area.ofSquareFeet(figure) : Area.ofSquareMetres(figure);
-    }
-
-    private static SayEdit.Said area(Matcher m) {
-        Optional<Area> area = Optional.of(area(m.group(2), m.group(3)));
-        String echo = Words.say("say.own." + m.group(1), m.group(2) + " " + m.group(3));
+    private static SayEdit.Said area(Matcher m, Project project) {
+        Optional<Area> area = Optional.of(project.keeper().tape().areas().read(m.group(2)));
+        String echo = Words.say("say.own." + m.group(1), m.group(2));
         return practice(
                 q ->
                         q.withOwn(

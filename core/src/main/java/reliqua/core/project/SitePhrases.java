@@ -20,9 +20,6 @@ import reliqua.core.measure.Words;
 
 /** What is said of the ground, its weather and the animals about. */
 final class SitePhrases {
-    private static final double KPA_PER_PSF = 0.047880259;
-    private static final double METRES_PER_SECOND_PER_MPH = 0.44704;
-    private static final double METRES_PER_SECOND_PER_KMH = 1 / 3.6;
     private static final String NUMBER = "(-?\\d{1,3}(?:\\.\\d{1,2})?)";
     private static final String POINT =
             "(?:the )?((?:north|south)[ -]?(?:east|west)|north|south|east|west|[ns][ns]?[ew]|[ew][ns][ew]|[nsew])";
@@ -182,26 +179,25 @@ final class SitePhrases {
         String unit = m.group(2) == null ? (inches(project) ? "psf" : "kn") : m.group(2);
         double number = Double.parseDouble(m.group(1));
         boolean pounds = unit.startsWith("psf") || unit.startsWith("lb");
-        Pressure snow = new Pressure(pounds ? number * KPA_PER_PSF : number);
+        Pressure snow = pounds ? Pressure.ofPoundsPerSquareFoot(number) : new Pressure(number);
         return climate(c -> c.withSnow(snow), "say.snow", project.keeper().tape().say(snow));
     }
 
     private static SayEdit.Said gust(Matcher m, Project project) {
         double number = Double.parseDouble(m.group(1));
-        double factor =
+        Speed speed =
                 switch (m.group(2)) {
-                    case "mph" -> METRES_PER_SECOND_PER_MPH;
-                    case "m/s" -> 1;
-                    default -> METRES_PER_SECOND_PER_KMH;
+                    case "mph" -> Speed.ofMilesPerHour(number);
+                    case "m/s" -> new Speed(number);
+                    default -> Speed.ofKilometresPerHour(number);
                 };
-        Speed speed = new Speed(number * factor);
         return climate(c -> c.withWind(speed), "say.gust", project.keeper().tape().say(speed));
     }
 
     private static SayEdit.Said temperature(Matcher m, Project project) {
         double number = Double.parseDouble(m.group(2));
         boolean fahrenheit = m.group(3) == null ? inches(project) : m.group(3).equals("f");
-        Temperature air = new Temperature(fahrenheit ? (number - 32) / 1.8 : number);
+        Temperature air = fahrenheit ? Temperature.ofFahrenheit(number) : new Temperature(number);
         boolean cold = m.group(1).equals("coldest");
         return climate(
                 c -> cold ? c.withColdest(air) : c.withHottest(air),

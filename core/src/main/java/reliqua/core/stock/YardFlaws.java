@@ -20,6 +20,7 @@ final class YardFlaws {
     private static final String END =
             "(?:the |one |an |each |both |either |other |far |near )?ends?";
     private static final Length CLEARANCE = Length.mm(13);
+    private static final Length USUAL_WARP = Length.mm(12);
     private static final Length USUAL_END = Length.mm(150);
 
     private static final Pattern WARP =
@@ -143,18 +144,23 @@ final class YardFlaws {
 
     /** Without an amount: enough to keep it from doors. */
     private void warp(String word, @org.jspecify.annotations.Nullable String amount) {
-        Length gap = amount == null ? Length.mm(12) : sizes.read(amount);
-        if (amount == null) {
-            sizes.note("flaw.bow", sizes.say(gap));
-        }
+        Length gap = amount == null ? USUAL_WARP : sizes.read(amount);
+        String kind;
         if (word.startsWith("crook") || word.startsWith("crown")) {
             warp = warp.withCrook(gap);
+            kind = "crook";
         } else if (word.startsWith("twist")) {
             warp = warp.withTwist(gap);
+            kind = "twist";
         } else if (word.startsWith("cup")) {
             warp = warp.withCup(gap);
+            kind = "cup";
         } else {
             warp = warp.withBow(gap);
+            kind = "bow";
+        }
+        if (amount == null) {
+            sizes.note("flaw." + kind, sizes.say(gap));
         }
     }
 

@@ -13,11 +13,14 @@ import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.RaisedDimensions;
 import reliqua.core.coop.family.RaisedHouse;
 import reliqua.core.coop.family.Unbuildable;
+import reliqua.core.flock.BirdClass;
+import reliqua.core.flock.Flock;
 import reliqua.core.flock.Keeper;
 import reliqua.core.flock.Needs;
 import reliqua.core.flock.Practice;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
+import reliqua.core.stock.Condition;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Section;
@@ -191,5 +194,40 @@ class FindingsTest {
         assertThat(coop.measures().reach())
                 .isGreaterThanOrEqualTo(DIMENSIONS.depth().minus(Length.mm(64)));
         assertThat(warnings(coop)).contains("reach");
+    }
+
+    private static double roostUse(Needs needs, Coop coop) {
+        Finding roosts =
+                Findings.of(coop, needs, Keeper.with(Tape.METRIC), Heap.EMPTY).stream()
+                        .filter(f -> f.rule().equals("roosts"))
+                        .findFirst()
+                        .orElseThrow();
+        return ((Number) roosts.sum().terms().getLast()).doubleValue();
+    }
+
+    @Test
+    void snugRoostsAreLoadedMoreThanUsualOnes() {
+        Coop coop = house(DIMENSIONS, CHOICES, 3);
+        Flock hens = Flock.of(BirdClass.STANDARD, 3);
+        Practice snug = Practice.DEFAULT.withRoosts(Practice.Roosts.SNUG);
+        double usual = roostUse(Needs.of(hens), coop);
+        // Both are said in whole percents.
+        assertThat(roostUse(Needs.of(hens.with(snug)), coop))
+                .isBetween(1.2 * (usual - 0.5) - 0.5, 1.2 * (usual + 0.5) + 0.5);
+    }
+
+    @Test
+    void paintIsAskedAboutUntilItIsJudged() {
+        Coop coop = house(DIMENSIONS, CHOICES, 3);
+        Lot lot = lot("P1", Section.mm(38, 64), Treatment.PAINTED);
+        Keeper keeper = Keeper.with(Tape.METRIC);
+        assertThat(rules(findings(coop, 3, keeper, Heap.EMPTY.plus(lot)), Finding.Severity.WARNING))
+                .contains("paint");
+        Lot judged = lot.with(lot.condition().with(Condition.Verdict.USE));
+        assertThat(
+                        rules(
+                                findings(coop, 3, keeper, Heap.EMPTY.plus(judged)),
+                                Finding.Severity.WARNING))
+                .doesNotContain("paint");
     }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -81,5 +82,29 @@ class NeedsTest {
         assertThat(Needs.of(Flock.EMPTY).floor()).isEqualTo(Area.ZERO);
         assertThatThrownBy(() -> Flock.of(BirdClass.STANDARD, 5000)).hasMessageContaining("200");
         assertThatThrownBy(() -> Practice.DEFAULT.withGrowth(-1)).hasMessageContaining("growth");
+    }
+
+    @Test
+    void birdsCloserTogetherLoadABarMoreAndMoreRoomDoesNotLightenIt() {
+        Flock hens = Flock.of(BirdClass.STANDARD, 8);
+        Needs.Crowd usual = Needs.of(hens).roosts().crowd().orElseThrow();
+        assertThat(usual.each()).isEqualTo(Length.inches(12));
+        Practice snug = Practice.DEFAULT.withRoosts(Practice.Roosts.SNUG);
+        assertThat(Needs.of(hens.with(snug)).roosts().crowd().orElseThrow().each())
+                .isEqualTo(Length.inches(10));
+        OwnFigures roomy = OwnFigures.NONE.withRoost(Optional.of(Length.inches(24)));
+        assertThat(Needs.of(hens.with(Practice.DEFAULT.withOwn(roomy))).roosts().crowd())
+                .contains(usual);
+        assertThat(Needs.of(hens.with(BirdClass.BANTAM, 20)).roosts().crowd()).contains(usual);
+        assertThat(Needs.of(Flock.of(BirdClass.DUCK, 6)).roosts().crowd()).isEmpty();
+    }
+
+    @Test
+    void aPurposeIsAddedAndTakenAwayByItself() {
+        Flock flock = Flock.of(BirdClass.STANDARD, 3).with(Flock.Purpose.GARDEN, true);
+        assertThat(flock.purposes())
+                .containsExactlyInAnyOrder(Flock.Purpose.EGGS, Flock.Purpose.GARDEN);
+        assertThat(flock.with(Flock.Purpose.EGGS, false).purposes())
+                .containsExactly(Flock.Purpose.GARDEN);
     }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.Random;
+import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -119,5 +120,39 @@ class TapeTest {
         Money third = Money.of(0.333333);
         assertThat(third.times(3)).isEqualTo(new Money(999_999));
         assertThat(Money.cents(995).plus(Money.cents(5))).isEqualTo(Money.of(10));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "3.5 | 3.5",
+                "3.5 sq ft | 3.5",
+                "4 Square Feet | 4",
+                "1 sq m | 10.7639",
+                "0,5 m2 | 5.382",
+                "2 square metres | 21.5278",
+            })
+    void areasAreReadInTheKeepersUnitUnlessSaid(String text, double squareFeet) {
+        assertThat(Tape.INCH.areas().read(text).toSquareFeet())
+                .isCloseTo(squareFeet, Offset.offset(1e-3));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "much", "-3", "3 ft", "3.5.5"})
+    void whatIsNoAreaIsRefusedWithHowToSayIt(String text) {
+        assertThatThrownBy(() -> Tape.METRIC.areas().read(text))
+                .isInstanceOf(MeasureException.class)
+                .hasMessageContaining("sq ft");
+    }
+
+    @Test
+    void loadsWindsAndWarmthAreTheSameInBothSystems() {
+        assertThat(Tape.INCH.say(Pressure.ofPoundsPerSquareFoot(40))).isEqualTo("40 psf");
+        assertThat(Tape.METRIC.say(Pressure.ofPoundsPerSquareFoot(40))).isEqualTo("1.92 kN/m²");
+        assertThat(Tape.INCH.say(Speed.ofMilesPerHour(90))).isEqualTo("90 mph");
+        assertThat(Tape.METRIC.say(Speed.ofKilometresPerHour(36))).isEqualTo("10 m/s");
+        assertThat(Tape.METRIC.say(Temperature.ofFahrenheit(-40))).isEqualTo("-40 °C");
+        assertThat(Tape.METRIC.say(Weight.ofPounds(44))).isEqualTo("20 kg");
     }
 }

@@ -9,6 +9,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import reliqua.core.flock.BirdClass;
 import reliqua.core.flock.Flock;
 import reliqua.core.flock.Keeper;
+import reliqua.core.flock.OwnFigures;
 import reliqua.core.flock.Pen;
 import reliqua.core.flock.Practice;
 import reliqua.core.flock.Predator;
@@ -85,6 +86,8 @@ class YardTalkTest {
                 .isCloseTo(3.5, org.assertj.core.data.Offset.offset(1e-6));
         assertThat(after.flock().practice().own().roost()).contains(Length.inches(11));
         assertThat(after.flock().practice().own().nests()).contains(6);
+        OwnFigures rest = said("roomy floor, usual roosts", after).flock().practice().own();
+        assertThat(rest).isEqualTo(OwnFigures.NONE.withNests(Optional.of(6)));
         assertThat(said("no own figures", after).flock().practice().own().floor()).isEmpty();
     }
 

@@ -117,4 +117,11 @@ class SayLineTest {
                         SayLine.Understood.Unclear.class,
                         unclear -> assertThat(unclear.message()).isNotBlank());
     }
+
+    @ParameterizedTest
+    @CsvSource({"bowed, bow", "twisted, twist", "cupped, cup", "crooked, crook"})
+    void aWarpWithoutAnAmountIsAssumedAndSaidByItsName(String word, String name) {
+        SayLine.Understood.Added said = added(inches.read("2 of 2x4 at 96 " + word));
+        assertThat(said.assumed()).anyMatch(note -> note.startsWith(name + " "));
+    }
 }

@@ -1,10 +1,8 @@
 package reliqua.desktop.birds;
 
 import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -108,18 +106,7 @@ final class FlockView implements BirdsView {
                 on ->
                         workspace.edit(
                                 Texts.get(on ? "edit.purpose" : "edit.purpose.not", name),
-                                p -> p.withFlock(with(p.flock(), purpose, on))));
-    }
-
-    private static Flock with(Flock flock, Flock.Purpose purpose, boolean on) {
-        Set<Flock.Purpose> all = EnumSet.noneOf(Flock.Purpose.class);
-        all.addAll(flock.purposes());
-        if (on) {
-            all.add(purpose);
-        } else {
-            all.remove(purpose);
-        }
-        return flock.withPurposes(all);
+                                p -> p.withFlock(p.flock().with(purpose, on))));
     }
 
     private void hens(BirdClass kind, int count) {

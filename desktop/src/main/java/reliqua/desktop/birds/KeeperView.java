@@ -21,7 +21,6 @@ import reliqua.core.flock.Tool;
 import reliqua.core.flock.Wish;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
-import reliqua.core.project.SayEdit;
 import reliqua.desktop.Texts;
 import reliqua.desktop.paint.PictureView;
 import reliqua.desktop.shell.EntryField;
@@ -154,13 +153,7 @@ final class KeeperView implements BirdsView {
                         default -> line;
                     };
         }
-        return switch (SayEdit.read(line, workspace.project())) {
-            case SayEdit.Said.Change change -> {
-                workspace.edit(change.edit());
-                yield "";
-            }
-            case SayEdit.Said.Unclear unclear -> unclear.message();
-        };
+        return workspace.say(line);
     }
 
     private void edit(String words, UnaryOperator<Keeper> change) {

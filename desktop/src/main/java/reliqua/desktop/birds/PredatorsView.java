@@ -8,6 +8,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
 import reliqua.core.drawing.ProofPicture;
 import reliqua.core.flock.Predator;
 import reliqua.core.flock.Proof;
@@ -25,6 +26,7 @@ final class PredatorsView implements BirdsView {
     private final PictureView picture = new PictureView();
     private final Map<Predator, ToggleButton> animals = new EnumMap<>(Predator.class);
     private final VBox node = new VBox(10);
+    private @Nullable Tape labelled;
 
     PredatorsView(Workspace workspace) {
         this.workspace = workspace;
@@ -40,8 +42,7 @@ final class PredatorsView implements BirdsView {
     }
 
     private ToggleButton tile(Predator animal) {
-        Tape tape = workspace.tape();
-        String name = animal.sum().words(tape);
+        String name = animal.sum().words(workspace.tape());
         ToggleButton tile =
                 Parts.toggle(
                         "animal-" + animal.name(),
@@ -51,11 +52,15 @@ final class PredatorsView implements BirdsView {
                                 workspace.edit(
                                         Texts.get(about ? "edit.animal" : "edit.animal.none", name),
                                         p -> p.withSite(p.site().with(animal, about))));
-        String asks = asks(animal, tape);
         tile.getStyleClass().setAll("toggle-button", "school");
+        return tile;
+    }
+
+    private static void label(ToggleButton tile, Predator animal, Tape tape) {
+        String name = animal.sum().words(tape);
+        String asks = asks(animal, tape);
         tile.setGraphic(Parts.face(name, asks, FACE));
         tile.setAccessibleText(name + ": " + asks);
-        return tile;
     }
 
     /** What keeping this animal out takes, by itself. */
@@ -91,6 +96,11 @@ final class PredatorsView implements BirdsView {
 
     @Override
     public void refresh() {
+        Tape tape = workspace.tape();
+        if (!tape.equals(labelled)) {
+            animals.forEach((animal, tile) -> label(tile, animal, tape));
+            labelled = tape;
+        }
         picture.picture().set(ProofPicture.of(workspace.project().needs(), workspace.tape()));
         Set<Predator> about = workspace.project().site().predators();
         animals.forEach((animal, tile) -> tile.setSelected(about.contains(animal)));

@@ -9,8 +9,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
-import reliqua.core.flock.Needs;
 import reliqua.core.flock.Practice;
+import reliqua.core.flock.Ways;
 import reliqua.core.project.Project;
 import reliqua.desktop.Texts;
 import reliqua.desktop.shell.EntryField;
@@ -56,12 +56,12 @@ final class WaysView implements BirdsView {
     private void show() {
         topics.getChildren().clear();
         topics.getChildren().add(Parts.text(Texts.get("ways.how"), "note"));
-        new Schools(workspace.project().flock().practice())
-                .all()
+        Project project = workspace.project();
+        Ways.of(project.flock(), project.site())
                 .forEach(topic -> topics.getChildren().add(row(topic)));
     }
 
-    private Node row(Schools.Topic topic) {
+    private Node row(Ways.Topic topic) {
         Label name = Parts.text(Texts.get("school." + topic.key()), "strong");
         name.setMinWidth(88);
         name.setPrefWidth(88);
@@ -69,10 +69,8 @@ final class WaysView implements BirdsView {
         choices.setPrefWrapLength(WRAP);
         choices.setRowValignment(VPos.TOP);
         ToggleGroup group = new ToggleGroup();
-        boolean own =
-                topic.own().filter(o -> !o.shown().apply(workspace.tape()).isEmpty()).isPresent();
-        for (Schools.School school : topic.schools()) {
-            choices.getChildren().add(choice(topic, school, group, own));
+        for (Ways.School school : topic.schools()) {
+            choices.getChildren().add(choice(topic, school, group));
         }
         HBox.setHgrow(choices, Priority.ALWAYS);
         HBox row = new HBox(8, name, choices);
@@ -80,28 +78,18 @@ final class WaysView implements BirdsView {
         return row;
     }
 
-    private Node choice(
-            Schools.Topic topic, Schools.School school, ToggleGroup group, boolean own) {
+    private Node choice(Ways.Topic topic, Ways.School school, ToggleGroup group) {
         String key = "school." + topic.key() + "." + school.name();
         boolean growth = topic.key().equals("growth");
         String title = growth ? Texts.get("school.growth.percent", school.name()) : Texts.get(key);
         String why = growth ? Texts.get("school.growth.why") : Texts.get(key + ".why");
-        Needs needs =
-                Needs.of(
-                        workspace
-                                .project()
-                                .flock()
-                                .with(
-                                        school.practice()
-                                                .withOwn(reliqua.core.flock.OwnFigures.NONE)),
-                        workspace.project().site());
-        String figure = topic.figure().apply(needs, workspace.tape());
+        String figure = school.figure().map(workspace.tape()::word).orElse("");
         var button =
                 Parts.choice(
                         "school-" + topic.key() + "-" + school.name(),
                         "",
                         group,
-                        school.chosen() && !own,
+                        school.followed(),
                         () -> follow(topic, title, school.practice()),
                         "school");
         VBox face = Parts.face(title, why, FACE);
@@ -113,30 +101,25 @@ final class WaysView implements BirdsView {
         return button;
     }
 
-    /** A school takes the place of a figure of one's own on the same topic. */
-    private void follow(Schools.Topic topic, String title, Practice practice) {
-        Practice without =
-                topic.own()
-                        .map(o -> practice.withOwn(o.with().apply("", workspace.tape())))
-                        .orElse(practice);
+    private void follow(Ways.Topic topic, String title, Practice practice) {
         workspace.edit(
                 Texts.get("edit.school", Texts.get("school." + topic.key()) + ": " + title),
-                p -> p.withFlock(p.flock().with(without)));
+                p -> p.withFlock(p.flock().with(practice)));
     }
 
-    private Node own(Schools.Topic topic, Schools.Own own) {
+    private Node own(Ways.Topic topic, Ways.Own own) {
         String name = Texts.get("school.own", Texts.get("school." + topic.key()));
         EntryField field =
                 new EntryField("own-" + topic.key(), name, text -> take(topic, own, text))
                         .prompt(Texts.get("school.own.prompt." + topic.key()))
                         .wide(104);
-        field.show(own.shown().apply(workspace.tape()));
+        field.show(own.figure().map(workspace.tape()::word).orElse(""));
         return field;
     }
 
-    private String take(Schools.Topic topic, Schools.Own own, String text) {
+    private String take(Ways.Topic topic, Ways.Own own, String text) {
         try {
-            var figures = own.with().apply(text, workspace.tape());
+            var figures = own.reader().read(text, workspace.tape());
             workspace.edit(
                     Texts.get("edit.own", Texts.get("school." + topic.key()), text),
                     p -> p.withFlock(p.flock().with(p.flock().practice().withOwn(figures))));

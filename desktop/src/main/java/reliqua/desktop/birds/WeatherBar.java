@@ -13,7 +13,6 @@ import reliqua.core.drawing.RainPicture;
 import reliqua.core.flock.Climate;
 import reliqua.core.flock.ClimateSource;
 import reliqua.core.measure.Tape;
-import reliqua.core.project.SayEdit;
 import reliqua.desktop.Texts;
 import reliqua.desktop.paint.PictureView;
 import reliqua.desktop.shell.EntryField;
@@ -67,22 +66,12 @@ final class WeatherBar extends HBox {
     private void field(String key) {
         String name = Texts.get("weather." + key);
         EntryField field =
-                new EntryField("weather-" + key, name, text -> say(key + " " + text))
+                new EntryField("weather-" + key, name, text -> workspace.say(key + " " + text))
                         .wide(key.equals("frost") ? 112 : 86);
         fields.put(key, field);
         Label words = Parts.text(name, "note");
         words.setWrapText(false);
         getChildren().add(new VBox(1, words, field));
-    }
-
-    private String say(String line) {
-        return switch (SayEdit.read(line, workspace.project())) {
-            case SayEdit.Said.Change change -> {
-                workspace.edit(change.edit());
-                yield "";
-            }
-            case SayEdit.Said.Unclear unclear -> unclear.message();
-        };
     }
 
     void refresh() {

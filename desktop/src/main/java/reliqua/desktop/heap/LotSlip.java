@@ -7,7 +7,6 @@ import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -28,6 +27,7 @@ import reliqua.core.stock.Sheet;
 import reliqua.core.stock.Stick;
 import reliqua.core.stock.Straightness;
 import reliqua.desktop.Texts;
+import reliqua.desktop.shell.EntryField;
 import reliqua.desktop.shell.Parts;
 import reliqua.desktop.work.Workspace;
 
@@ -149,35 +149,13 @@ final class LotSlip extends VBox {
         }
     }
 
-    /**
-     * A field that is committed by Enter or by leaving it; a wrong input is marked with what would
-     * be right.
-     */
-    private Node field(String key, String value, Function<String, String> commit) {
-        TextField field = new TextField(value);
-        field.setId("lot-" + key);
-        field.setAccessibleText(Texts.get("heap." + key));
-        field.getStyleClass().add("slip-field");
+    private static Node field(String key, String value, Function<String, String> commit) {
+        EntryField field = new EntryField("lot-" + key, Texts.get("heap." + key), commit);
+        field.show(value);
         HBox.setHgrow(field, Priority.ALWAYS);
-        Label fault = Parts.text("", "danger", "note");
-        fault.managedProperty().bind(fault.textProperty().isNotEmpty());
-        Runnable take =
-                () -> {
-                    if (!field.getText().equals(value)) {
-                        fault.setText(commit.apply(field.getText()));
-                    }
-                };
-        field.setOnAction(_ -> take.run());
-        field.focusedProperty()
-                .addListener(
-                        (_, _, focused) -> {
-                            if (!focused) {
-                                take.run();
-                            }
-                        });
         Label name = Parts.text(Texts.get("heap." + key), "soft");
         name.setMinWidth(92);
-        return new VBox(2, Parts.row(8, name, field), fault);
+        return Parts.row(8, name, field);
     }
 
     private String quantity(Lot lot, String text) {

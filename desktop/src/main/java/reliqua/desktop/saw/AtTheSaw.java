@@ -111,6 +111,8 @@ final class AtTheSaw extends VBox {
         pieces.getChildren().clear();
         if (tickets.isEmpty()) {
             what.setText(Texts.get("saw.empty"));
+            List.of(count, from, state).forEach(label -> label.setText(""));
+            strip.setVisible(false);
             return;
         }
         at = Math.min(at, tickets.size() - 1);
@@ -120,6 +122,7 @@ final class AtTheSaw extends VBox {
         what.setText(Describe.size(ticket.material(), book.tape()));
         from.setText(book.where(ticket));
         state.setText(book.isCut(ticket) ? Texts.get("saw.isCut") : "");
+        strip.setVisible(true);
         strip.picture().set(TicketPicture.of(ticket, book.tape()));
         for (Ticket.Cut each : ticket.cuts()) {
             for (Part part : each.parts()) {

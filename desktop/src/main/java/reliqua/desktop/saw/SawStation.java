@@ -47,6 +47,7 @@ public final class SawStation implements Station {
     private final Label summary = Parts.text("", "soft");
     private final VBox bench = new VBox(10);
     private final VBox slip = new VBox(10);
+    private @Nullable AtTheSaw mode;
 
     /** Over the workspace; {@code whole} gives the whole window to a node, and takes it back. */
     public SawStation(Workspace workspace, WholeWindow whole) {
@@ -84,9 +85,15 @@ public final class SawStation implements Station {
 
     private void atTheSaw() {
         int first = Math.max(0, list.getSelectionModel().getSelectedIndex());
-        AtTheSaw mode = new AtTheSaw(book, first, whole::giveBack);
-        whole.take(mode);
-        mode.requestFocus();
+        AtTheSaw opened = new AtTheSaw(book, first, this::leaveTheSaw);
+        mode = opened;
+        whole.take(opened);
+        opened.requestFocus();
+    }
+
+    private void leaveTheSaw() {
+        mode = null;
+        whole.giveBack();
     }
 
     @Override
@@ -125,6 +132,9 @@ public final class SawStation implements Station {
             }
         }
         list.refresh();
+        if (mode != null) {
+            mode.show();
+        }
         summary.setText(
                 now.isEmpty()
                         ? ""

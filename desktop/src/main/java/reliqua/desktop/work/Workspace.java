@@ -12,6 +12,7 @@ import reliqua.core.measure.Tape;
 import reliqua.core.project.Edit;
 import reliqua.core.project.History;
 import reliqua.core.project.Project;
+import reliqua.core.project.SayEdit;
 import reliqua.desktop.Texts;
 import reliqua.files.InputException;
 import reliqua.files.ProjectFile;
@@ -89,6 +90,17 @@ public final class Workspace {
     /** Does an edit under a name. */
     public void edit(String name, UnaryOperator<Project> change) {
         edit(new Edit(name, change));
+    }
+
+    /** Does what a line says; gives what is unclear about it, or an empty text. */
+    public String say(String line) {
+        return switch (SayEdit.read(line, project())) {
+            case SayEdit.Said.Change change -> {
+                edit(change.edit());
+                yield "";
+            }
+            case SayEdit.Said.Unclear unclear -> unclear.message();
+        };
     }
 
     public void undo() {

@@ -1,0 +1,56 @@
+package reliqua.core.cutting;
+
+import com.google.ortools.sat.CpModel;
+import com.google.ortools.sat.CpSolver;
+import com.google.ortools.sat.CpSolverStatus;
+import com.google.ortools.sat.IntVar;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What CP-SAT made of a choice among patterns. One worker and a limit in the solver's own
+ * deterministic time, so the same input gives the same answer.
+ */
+final class MasterSolution {
+    private final CpSolver solver = new CpSolver();
+    private final CpSolverStatus status;
+
+    private MasterSolution(CpModel model, double effort) {
+        solver.getParameters()
+                .setNumSearchWorkers(1)
+                .setMaxDeterministicTime(effort)
+                .setRandomSeed(7)
+                .setLinearizationLevel(2);
+        status = solver.solve(model);
+    }
+
+    /** Solves within the effort (deterministic seconds). */
+    static MasterSolution of(CpModel model, double effort) {
+        return new MasterSolution(model, effort);
+    }
+
+    /** Whether there is a choice, the best one or not. */
+    boolean found() {
+        return optimal() || status == CpSolverStatus.FEASIBLE;
+    }
+
+    boolean optimal() {
+        return status == CpSolverStatus.OPTIMAL;
+    }
+
+    /** Whether it is proven that there is no choice. */
+    boolean impossible() {
+        return status == CpSolverStatus.INFEASIBLE;
+    }
+
+    /** The chosen patterns, each as often as it is used. */
+    <P> List<P> chosen(List<P> patterns, List<IntVar> use) {
+        List<P> chosen = new ArrayList<>();
+        for (int p = 0; p < patterns.size(); p++) {
+            for (long n = solver.value(use.get(p)); n > 0; n--) {
+                chosen.add(patterns.get(p));
+            }
+        }
+        return chosen;
+    }
+}

@@ -1,0 +1,62 @@
+package reliqua.desktop;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.TimeUnit;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.testfx.api.FxRobot;
+import org.testfx.util.WaitForAsyncUtils;
+import reliqua.core.project.Project;
+import reliqua.desktop.work.DataFolder;
+import reliqua.desktop.work.Workspace;
+
+/** The real window on a demo project at one station, and the hands that work it. */
+final class DrivenWindow {
+    final Stage stage;
+    final Workspace workspace;
+    final Path file;
+
+    /** Opens the window over a project in a data folder of its own. */
+    DrivenWindow(Stage stage, Project demo, String station) throws IOException {
+        Path folder = Files.createTempDirectory("reliqua-" + station);
+        this.stage = stage;
+        this.file = folder.resolve(station + ".reliqua");
+        this.workspace = new Workspace(demo, file, new DataFolder(folder));
+        ReliquaApp.show(stage, workspace);
+        fire("go-" + station);
+    }
+
+    Project project() {
+        return workspace.project();
+    }
+
+    void fire(String toggle) {
+        ((ToggleButton) stage.getScene().lookup("#" + toggle)).fire();
+    }
+
+    /** Until a native key or click has arrived and everything it set off is done. */
+    static void settle() {
+        WaitForAsyncUtils.sleep(150, TimeUnit.MILLISECONDS);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    static void undo(FxRobot robot) {
+        control(robot, KeyCode.Z);
+    }
+
+    static void control(FxRobot robot, KeyCode key) {
+        robot.press(KeyCode.CONTROL, key).release(key, KeyCode.CONTROL);
+        settle();
+    }
+
+    /** Puts a text in a field that has the cursor and commits it. */
+    static void enter(FxRobot robot, String field, String text) {
+        robot.interact(() -> robot.lookup(field).queryAs(TextField.class).setText(text));
+        robot.type(KeyCode.ENTER);
+        settle();
+    }
+}
