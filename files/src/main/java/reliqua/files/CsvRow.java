@@ -20,6 +20,7 @@ import reliqua.core.stock.FlawArea;
 import reliqua.core.stock.Hazard;
 import reliqua.core.stock.Pallet;
 import reliqua.core.stock.Section;
+import reliqua.core.stock.SheetOutline;
 
 /** One line of a table; every fault names its column. */
 final class CsvRow {
@@ -71,6 +72,30 @@ final class CsvRow {
 
     Length length(String column) {
         return read(column, text(column));
+    }
+
+    Optional<Length> maybeLength(String column) {
+        return text(column).isEmpty() ? Optional.empty() : Optional.of(length(column));
+    }
+
+    List<Length> lengths(String column) {
+        return parts(column).stream().map(part -> read(column, part)).toList();
+    }
+
+    /** Corners by semicolons, x and y by a comma; nothing for a rectangle. */
+    Optional<SheetOutline> outline() {
+        List<SheetOutline.Corner> corners = new ArrayList<>();
+        for (String part : parts("outline")) {
+            String[] two = part.split(",");
+            if (two.length != 2) {
+                throw new IllegalArgumentException(
+                        "column outline: \"" + part + "\" is unclear; write 0 in, 48 in");
+            }
+            corners.add(
+                    new SheetOutline.Corner(
+                            read("outline", two[0].strip()), read("outline", two[1].strip())));
+        }
+        return corners.isEmpty() ? Optional.empty() : Optional.of(new SheetOutline(corners));
     }
 
     Length lengthOr(String column, Length otherwise) {

@@ -9,7 +9,7 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Reads and writes cut jobs, version 1. */
+/** Reads cut jobs of versions 1 and 2; writes version 2 only where something has to be worked. */
 public final class CutJobJson {
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
 
@@ -27,11 +27,12 @@ public final class CutJobJson {
         if (!root.text("format", "").equals("reliqua-cut-job")) {
             root.fault("format must be \"reliqua-cut-job\"");
         }
-        if (root.whole("version", 0) != 1) {
-            root.fault("version must be 1");
+        int version = root.whole("version", 0);
+        if (version != 1 && version != 2) {
+            root.fault("version must be 1 or 2");
         }
         try {
-            CutJob job = job(root);
+            CutJob job = job(root, version);
             if (faults.isEmpty()) {
                 return job;
             }
@@ -41,10 +42,11 @@ public final class CutJobJson {
         throw new InputException(faults);
     }
 
-    private static CutJob job(JsonReader root) {
+    private static CutJob job(JsonReader root, int version) {
         return new CutJob(
                 root.mm("kerf"),
                 root.list("sticks", CutJobJson::stick),
+                version == 1 ? List.of() : root.list("workables", CutJobJson::workable),
                 root.list("sheets", CutJobJson::sheet),
                 root.list("shop", CutJobJson::item),
                 root.list("pieces", CutJobJson::piece),
@@ -60,6 +62,19 @@ public final class CutJobJson {
                 in.whole("quantity", 1),
                 in.list("flaws", f -> new CutJob.Stretch(f.mm("from"), f.mm("to"))),
                 in.maybeMm("bow").orElse(Length.ZERO));
+    }
+
+    private static CutJob.Workable workable(JsonReader in) {
+        return new CutJob.Workable(
+                in.text("id", ""),
+                in.whole("quantity", 1),
+                in.list(
+                        "ways",
+                        w ->
+                                new CutJob.Way(
+                                        w.text("id", ""),
+                                        w.whole("minutes", 0),
+                                        w.list("gives", CutJobJson::stick))));
     }
 
     private static CutJob.OwnSheet sheet(JsonReader in) {
@@ -113,20 +128,14 @@ public final class CutJobJson {
      */
     public static String write(CutJob job) {
         ObjectNode root = MAPPER.createObjectNode();
-        root.put("format", "reliqua-cut-job").put("version", 1);
+        boolean plain = job.workables().isEmpty();
+        root.put("format", "reliqua-cut-job").put("version", plain ? 1 : 2);
         root.put("kerf", up(job.kerf()));
         ArrayNode sticks = root.putArray("sticks");
-        for (CutJob.OwnStick stick : job.sticks()) {
-            ObjectNode node = sticks.addObject().put("id", stick.id());
-            sizes(node, stick.thickness(), stick.width(), down(stick.length()));
-            node.put("quantity", stick.quantity()).put("bow", up(stick.bow()));
-            ArrayNode flaws = node.putArray("flaws");
-            stick.flaws()
-                    .forEach(
-                            f ->
-                                    flaws.addObject()
-                                            .put("from", down(f.from()))
-                                            .put("to", up(f.to())));
+        job.sticks().forEach(stick -> write(stick, sticks.addObject()));
+        if (!plain) {
+            ArrayNode workables = root.putArray("workables");
+            job.workables().forEach(thing -> write(thing, workables.addObject()));
         }
         ArrayNode sheets = root.putArray("sheets");
         for (CutJob.OwnSheet sheet : job.sheets()) {
@@ -168,6 +177,25 @@ public final class CutJobJson {
             node.put("turn", panel.turn());
         }
         return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(root);
+    }
+
+    private static void write(CutJob.OwnStick stick, ObjectNode node) {
+        node.put("id", stick.id());
+        sizes(node, stick.thickness(), stick.width(), down(stick.length()));
+        node.put("quantity", stick.quantity()).put("bow", up(stick.bow()));
+        ArrayNode flaws = node.putArray("flaws");
+        stick.flaws()
+                .forEach(f -> flaws.addObject().put("from", down(f.from())).put("to", up(f.to())));
+    }
+
+    private static void write(CutJob.Workable thing, ObjectNode node) {
+        node.put("id", thing.id()).put("quantity", thing.quantity());
+        ArrayNode ways = node.putArray("ways");
+        for (CutJob.Way way : thing.ways()) {
+            ObjectNode each = ways.addObject().put("id", way.id()).put("minutes", way.minutes());
+            ArrayNode gives = each.putArray("gives");
+            way.gives().forEach(stick -> write(stick, gives.addObject()));
+        }
     }
 
     private static void sizes(ObjectNode node, Length thickness, Length width, double length) {

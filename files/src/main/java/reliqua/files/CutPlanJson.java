@@ -7,7 +7,7 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Writes cut plans, version 1. */
+/** Writes cut plans: version 2 where something is worked first, else version 1. */
 public final class CutPlanJson {
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
 
@@ -16,14 +16,23 @@ public final class CutPlanJson {
     /** The plan as JSON; {@code seconds} is written when the planning was timed. */
     public static String write(CutPlan plan, OptionalDouble seconds) {
         ObjectNode root = MAPPER.createObjectNode();
-        root.put("format", "reliqua-cut-plan").put("version", 1);
+        boolean plain = plan.sticks().stream().allMatch(s -> s.way().isEmpty());
+        root.put("format", "reliqua-cut-plan").put("version", plain ? 1 : 2);
         ArrayNode sticks = root.putArray("sticks");
         for (CutPlan.StickCut cut : plan.sticks()) {
             ObjectNode node =
                     sticks.addObject().put("source", cut.source()).put("copy", cut.copy());
+            if (!cut.way().isEmpty()) {
+                node.put("way", cut.way());
+            }
             ArrayNode pieces = node.putArray("pieces");
-            cut.pieces()
-                    .forEach(p -> pieces.addObject().put("id", p.id()).put("at", p.at().toMm()));
+            for (CutPlan.PlacedPiece piece : cut.pieces()) {
+                ObjectNode placed =
+                        pieces.addObject().put("id", piece.id()).put("at", piece.at().toMm());
+                if (!cut.way().isEmpty()) {
+                    placed.put("of", piece.of());
+                }
+            }
         }
         ArrayNode sheets = root.putArray("sheets");
         for (CutPlan.SheetCut cut : plan.sheets()) {

@@ -35,18 +35,8 @@ final class MaterialCsv {
     static void write(Material material, Map<String, String> row) {
         switch (material) {
             case Stick s -> stick(s, row);
-            case Sheet s -> {
-                row.put("kind", lower(s.kind()));
-                sizes(row, s.thickness(), s.width(), s.length());
-                row.put("flaws", areas(s.flaws()));
-            }
-            case Roofing r -> {
-                row.put("kind", "roofing");
-                row.put("width", Cells.length(r.fullWidth()));
-                row.put("length", Cells.length(r.length()));
-                row.put("cover", Cells.length(r.coverWidth()));
-                row.put("flaws", flaws(r.flaws()));
-            }
+            case Sheet s -> sheet(s, row);
+            case Roofing r -> roofing(r, row);
             case Mesh m -> {
                 row.put("kind", lower(m.kind()));
                 sizes(row, m.aperture(), m.width(), m.length());
@@ -73,6 +63,36 @@ final class MaterialCsv {
                 h.size().ifPresent(l -> row.put("length", Cells.length(l)));
             }
         }
+    }
+
+    private static void sheet(Sheet s, Map<String, String> row) {
+        row.put("kind", lower(s.kind()));
+        sizes(row, s.thickness(), s.width(), s.length());
+        row.put("grain", lower(s.grain()));
+        s.outline()
+                .ifPresent(
+                        o ->
+                                row.put(
+                                        "outline",
+                                        o.corners().stream()
+                                                .map(
+                                                        c ->
+                                                                Cells.length(c.x())
+                                                                        + ", "
+                                                                        + Cells.length(c.y()))
+                                                .collect(Collectors.joining("; "))));
+        row.put("flaws", areas(s.flaws()));
+    }
+
+    private static void roofing(Roofing r, Map<String, String> row) {
+        row.put("kind", "roofing");
+        row.put("width", Cells.length(r.fullWidth()));
+        row.put("length", Cells.length(r.length()));
+        row.put("cover", Cells.length(r.coverWidth()));
+        row.put("profile", lower(r.profile()));
+        r.ribPitch().ifPresent(p -> row.put("ribs", Cells.length(p)));
+        row.put("holes", r.holes().stream().map(Cells::length).collect(Collectors.joining("; ")));
+        row.put("flaws", flaws(r.flaws()));
     }
 
     private static void sizes(Map<String, String> row, Length thin, Length wide, Length length) {
@@ -107,6 +127,7 @@ final class MaterialCsv {
         row.put("bearers", boards(p.bearers()));
         row.put("stamp", lower(p.stamp()));
         row.put("broken", String.valueOf(p.broken()));
+        row.put("breaking", lower(p.breaking()));
     }
 
     private static String boards(Pallet.Boards boards) {
@@ -150,18 +171,16 @@ final class MaterialCsv {
         String kind = row.text("kind").toLowerCase(Locale.ROOT);
         return switch (kind) {
             case "stick" -> stick(row);
-            case "plywood", "strand_board", "board" ->
-                    new Sheet(
-                            Sheet.Kind.valueOf(kind.toUpperCase(Locale.ROOT)),
-                            row.length("thickness"),
-                            row.length("width"),
-                            row.length("length"),
-                            row.areas());
+            case "plywood", "strand_board", "board" -> sheet(row, kind);
             case "roofing" ->
                     new Roofing(
                             row.length("length"),
                             row.length("width"),
                             row.lengthOr("cover", row.length("width")),
+                            row.choice(
+                                    "profile", Roofing.Profile.class, Roofing.Profile.CORRUGATED),
+                            row.maybeLength("ribs"),
+                            row.lengths("holes"),
                             row.flaws());
             case "welded", "hex_netting" ->
                     new Mesh(
@@ -180,6 +199,24 @@ final class MaterialCsv {
                     Block.of(row.length("thickness"), row.length("width"), row.length("length"));
             default -> odd(row, kind);
         };
+    }
+
+    private static Sheet sheet(CsvRow row, String kind) {
+        Sheet plain =
+                new Sheet(
+                        Sheet.Kind.valueOf(kind.toUpperCase(Locale.ROOT)),
+                        row.length("thickness"),
+                        row.length("width"),
+                        row.length("length"),
+                        row.areas());
+        return new Sheet(
+                plain.kind(),
+                plain.thickness(),
+                plain.width(),
+                plain.length(),
+                row.choice("grain", Sheet.Grain.class, plain.grain()),
+                row.outline(),
+                plain.flaws());
     }
 
     private static Stick stick(CsvRow row) {
@@ -204,7 +241,8 @@ final class MaterialCsv {
                 row.boards("boards", Pallet.USUAL_DECK),
                 row.boards("bearers", Pallet.USUAL_BEARERS),
                 row.choice("stamp", Pallet.Stamp.class, Pallet.Stamp.NONE),
-                row.text("broken").isEmpty() ? 0 : row.count("broken"));
+                row.text("broken").isEmpty() ? 0 : row.count("broken"),
+                row.choice("breaking", Pallet.Breaking.class, Pallet.Breaking.FREE));
     }
 
     private static Material odd(CsvRow row, String kind) {

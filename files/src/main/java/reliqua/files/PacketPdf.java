@@ -168,7 +168,8 @@ public final class PacketPdf {
                         .map(Lot::provenance)
                         .map(p -> p.source() + (p.place().isEmpty() ? "" : ", " + p.place()))
                         .orElse(Words.say("packet.bought"));
-        return ticket.source() + " (" + ticket.copy() + ")  " + size + "  " + place;
+        String first = ticket.made().map(m -> Describe.making(m, tape) + "; ").orElse("");
+        return ticket.source() + " (" + ticket.copy() + ")  " + first + size + "  " + place;
     }
 
     private void bill(PdfFlow flow) {

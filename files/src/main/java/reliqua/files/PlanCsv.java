@@ -15,6 +15,7 @@ import reliqua.core.cutting.Ticket;
 import reliqua.core.cutting.WorkPlan;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
+import reliqua.core.project.Describe;
 
 /** Pieces, cuts and bill as tables, measured by the keeper's tape. */
 public final class PlanCsv {
@@ -108,7 +109,16 @@ public final class PlanCsv {
     /** One line a cut: from what, which piece, where the tape is marked. */
     public static String cuts(WorkPlan plan, Tape tape) {
         return table(
-                List.of("from", "copy", "buy", "pieces", "at", "to", "across_at", "across_to"),
+                List.of(
+                        "from",
+                        "copy",
+                        "worked",
+                        "buy",
+                        "pieces",
+                        "at",
+                        "to",
+                        "across_at",
+                        "across_to"),
                 printer -> {
                     for (Ticket ticket : plan.tickets()) {
                         for (Ticket.Cut cut : ticket.cuts()) {
@@ -116,6 +126,7 @@ public final class PlanCsv {
                             printer.printRecord(
                                     Cells.safe(ticket.source()),
                                     ticket.copy(),
+                                    ticket.made().map(m -> Describe.making(m, tape)).orElse(""),
                                     ticket.bought() ? "yes" : "no",
                                     cut.marks(),
                                     tape.mark(linear ? cut.x() : cut.y()),

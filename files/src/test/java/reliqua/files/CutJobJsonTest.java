@@ -51,7 +51,7 @@ class CutJobJsonTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "\"version\": 1 | \"version\": 2 | version must be 1",
+                "\"version\": 1 | \"version\": 3 | version must be 1 or 2",
                 "\"kerf\": 3.0 | \"kerf\": \"3\" | kerf must be a number",
                 "\"length\": 430 | \"length\": -430 | leg",
                 "\"kind\": \"stick\" | \"kind\": \"log\" | shop[0] (B1): kind",
@@ -76,5 +76,49 @@ class CutJobJsonTest {
                 .hasMessageContaining("x.json")
                 .hasMessageContaining("line 2");
         assertThatThrownBy(() -> CutJobJson.read("[]", "x.json")).hasMessageContaining("object");
+    }
+
+    @Test
+    void thingsToBeWorkedMakeAVersionTwoThatComesBackTheSame() throws InputException {
+        String text =
+                """
+                {"format": "reliqua-cut-job", "version": 2, "kerf": 3,
+                 "workables": [{"id": "T1", "quantity": 2, "ways": [
+                   {"id": "sawn", "minutes": 7, "gives": [
+                     {"id": "boards", "thickness": 16, "width": 89, "length": 900, "quantity": 10,
+                      "flaws": [{"from": 412, "to": 488}]},
+                     {"id": "bearers", "thickness": 35, "width": 89, "length": 1200, "quantity": 3}]}]}],
+                 "pieces": [{"id": "slat", "thickness": 16, "width": 89, "length": 400, "quantity": 4}]}
+                """;
+        CutJob job = CutJobJson.read(text, "job");
+        assertThat(job.workables().getFirst().ways().getFirst().each()).hasSize(13);
+        assertThat(CutJobJson.read(CutJobJson.write(job), "job")).isEqualTo(job);
+        CutPlan plan = new CutPlanner(CutPlanner.Settings.FULL).plan(job, Progress.NONE);
+        String written = CutPlanJson.write(plan, OptionalDouble.empty());
+        assertThat(written)
+                .contains("\"version\" : 2")
+                .contains("\"way\" : \"sawn\"")
+                .contains("\"of\"");
+    }
+
+    @Test
+    void aJobOfVersionOneIsWrittenAsVersionOneAndItsWorkablesAreNotRead() throws InputException {
+        String text =
+                """
+                {"format": "reliqua-cut-job", "version": 1, "kerf": 3, "workables": [{"id": "T1"}]}
+                """;
+        CutJob job = CutJobJson.read(text, "job");
+        assertThat(job.workables()).isEmpty();
+        assertThat(CutJobJson.write(job)).contains("\"version\" : 1");
+    }
+
+    @Test
+    void aThingWithoutAWayIsAFaultWithItsName() {
+        String text =
+                """
+                {"format": "reliqua-cut-job", "version": 2, "kerf": 3, "workables": [{"id": "T1"}]}
+                """;
+        assertThatThrownBy(() -> CutJobJson.read(text, "job"))
+                .hasMessageContaining("T1: at least one way");
     }
 }

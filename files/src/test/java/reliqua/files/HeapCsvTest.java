@@ -31,6 +31,7 @@ import reliqua.core.stock.Pole;
 import reliqua.core.stock.Roofing;
 import reliqua.core.stock.Section;
 import reliqua.core.stock.Sheet;
+import reliqua.core.stock.SheetOutline;
 import reliqua.core.stock.Stick;
 import reliqua.core.stock.Treatment;
 import reliqua.core.stock.Warp;
@@ -92,11 +93,8 @@ class HeapCsvTest {
                             new Warp(some(random), some(random), some(random), Length.ZERO),
                             Treatment.values()[random.nextInt(3)]);
             case 1 ->
-                    new Sheet(
-                            Sheet.Kind.values()[random.nextInt(3)],
-                            some(random),
-                            some(random),
-                            some(random),
+                    sheet(
+                            random,
                             List.of(
                                     new FlawArea(
                                             Flaw.Kind.HOLE,
@@ -106,7 +104,15 @@ class HeapCsvTest {
                                             some(random))));
             case 2 -> {
                 Length cover = some(random);
-                yield new Roofing(some(random), cover.plus(some(random)), cover, List.of(flaw));
+                Length full = cover.plus(some(random));
+                yield new Roofing(
+                        some(random),
+                        full,
+                        cover,
+                        Roofing.Profile.values()[random.nextInt(3)],
+                        random.nextBoolean() ? Optional.of(full.half()) : Optional.empty(),
+                        List.of(some(random), some(random)).subList(0, random.nextInt(3)),
+                        List.of(flaw));
             }
             case 3 -> {
                 Length tip = some(random);
@@ -124,7 +130,8 @@ class HeapCsvTest {
                             new Pallet.Boards(4, Section.of(some(random), some(random))),
                             Pallet.USUAL_BEARERS,
                             Pallet.Stamp.values()[random.nextInt(7)],
-                            random.nextInt(4));
+                            random.nextInt(4),
+                            Pallet.Breaking.values()[random.nextInt(4)]);
             case 5 ->
                     new FoundPart(
                             FoundPart.Kind.values()[random.nextInt(15)],
@@ -142,6 +149,25 @@ class HeapCsvTest {
                             some(random),
                             some(random));
         };
+    }
+
+    private static Sheet sheet(Random random, List<FlawArea> flaws) {
+        Sheet whole =
+                new Sheet(
+                        Sheet.Kind.values()[random.nextInt(3)],
+                        some(random),
+                        some(random),
+                        some(random),
+                        flaws);
+        Sheet grained = whole.with(Sheet.Grain.values()[random.nextInt(3)]);
+        return random.nextBoolean()
+                ? grained
+                : grained.with(
+                        new SheetOutline(
+                                List.of(
+                                        new SheetOutline.Corner(Length.ZERO, Length.ZERO),
+                                        new SheetOutline.Corner(whole.width(), Length.ZERO),
+                                        new SheetOutline.Corner(Length.ZERO, whole.length()))));
     }
 
     @Test

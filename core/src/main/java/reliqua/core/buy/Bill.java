@@ -123,7 +123,7 @@ public record Bill(String merchant, List<Line> lines, Money total, Money fromHea
             case Stick s -> Stick.sound(s.section(), cut.across());
             case Sheet s ->
                     new Sheet(s.kind(), s.thickness(), cut.across(), cut.along(), List.of());
-            case Roofing r -> new Roofing(cut.across(), r.fullWidth(), r.coverWidth(), List.of());
+            case Roofing r -> r.withLength(cut.across()).withFlaws(List.of());
             case Mesh m -> new Mesh(m.kind(), m.aperture(), cut.across(), cut.along());
             case Pole _, Pallet _, FoundPart _, Block _, Hardware _ -> material;
         };

@@ -12,14 +12,14 @@ import java.util.Set;
 /**
  * Column generation for sticks.
  *
- * <p>Problem: minimise the price of the patterns used, so that every piece is covered and no own
- * stick is used more often than there are copies. Steps: solve the linear program over the known
- * patterns with GLOP; for every bin type find the pattern that is worth most under the duals
- * ({@link Frontier}); add those that pay; repeat. Bound: for any duals, the Lagrangian value
- * sum(dual x demand) - sum(copies x best own pattern), with the duals scaled until no shop pattern
- * is worth more than its price (Farley 1990), is below the cost of every plan; it is computed with
- * the stretches as long as they really are, so it holds whatever the solver's rounding. Reference:
- * Gilmore and Gomory 1961.
+ * <p>Problem: minimise the price of the patterns used, so that every piece is covered and own
+ * things of one description are not used more often, in whatever ways, than there are copies.
+ * Steps: solve the linear program over the known patterns with GLOP; for every bin type find the
+ * pattern that is worth most under the duals ({@link Frontier}); add those that pay; repeat. Bound:
+ * for any duals, the Lagrangian value sum(dual x demand) - sum(copies x best own pattern of any
+ * way), with the duals scaled until no shop pattern is worth more than its price (Farley 1990), is
+ * below the cost of every plan; it is computed with the stretches as long as they really are, so it
+ * holds whatever the solver's rounding. Reference: Gilmore and Gomory 1961.
  *
  * <p>Demands and copies can be lowered between solutions ({@link #fix}), which is how {@link Dive}
  * rounds.
@@ -54,7 +54,7 @@ final class ColumnGeneration implements AutoCloseable {
         this.solver = MPSolver.createSolver("GLOP");
         this.pricing = new Pricing(problem);
         this.demand = problem.demands();
-        this.copies = problem.bins().stream().mapToInt(b -> b.copies().size()).toArray();
+        this.copies = problem.copies();
         this.penalty = problem.singlePrices(shortage);
         long dearest =
                 problem.bins().stream().mapToLong(StickProblem.BinType::price).max().orElse(0);
@@ -69,10 +69,10 @@ final class ColumnGeneration implements AutoCloseable {
             cover[i].setCoefficient(slack[i], 1);
             solver.objective().setCoefficient(slack[i], penalty[i] * scale);
         }
-        supply = new MPConstraint[problem.bins().size()];
-        for (int b = 0; b < supply.length; b++) {
-            if (problem.bins().get(b).own()) {
-                supply[b] = solver.makeConstraint(0, copies[b]);
+        supply = new MPConstraint[copies.length];
+        for (StickProblem.BinType bin : problem.bins()) {
+            if (bin.own() && supply[bin.group()] == null) {
+                supply[bin.group()] = solver.makeConstraint(0, copies[bin.group()]);
             }
         }
     }
@@ -88,11 +88,12 @@ final class ColumnGeneration implements AutoCloseable {
                 cover[i].setCoefficient(variable, pattern.counts()[i]);
             }
         }
-        if (supply[pattern.bin()] != null) {
-            supply[pattern.bin()].setCoefficient(variable, 1);
+        StickProblem.BinType bin = problem.bin(pattern);
+        if (bin.own()) {
+            supply[bin.group()].setCoefficient(variable, 1);
         }
         MPObjective objective = solver.objective();
-        objective.setCoefficient(variable, problem.bins().get(pattern.bin()).price() * scale);
+        objective.setCoefficient(variable, bin.price() * scale);
         patterns.add(pattern);
         variables.add(variable);
         return true;
@@ -130,20 +131,17 @@ final class ColumnGeneration implements AutoCloseable {
 
     /** What a pattern must be worth to pay, by bin type; read before the model changes. */
     private double[] rents() {
-        double[] rents = new double[supply.length];
-        for (int b = 0; b < rents.length; b++) {
-            rents[b] =
-                    supply[b] == null
-                            ? problem.bins().get(b).price()
-                            : -supply[b].dualValue() / scale;
-        }
-        return rents;
+        return problem.bins().stream()
+                .mapToDouble(
+                        bin -> bin.own() ? -supply[bin.group()].dualValue() / scale : bin.price())
+                .toArray();
     }
 
     private boolean addPaying(Pricing.Prices prices, double[] rents) {
         boolean added = false;
-        for (int b = 0; b < supply.length; b++) {
-            boolean spent = supply[b] != null && copies[b] == 0;
+        for (int b = 0; b < rents.length; b++) {
+            StickProblem.BinType bin = problem.bins().get(b);
+            boolean spent = bin.own() && copies[bin.group()] == 0;
             if (!spent && prices.worth(b) > rents[b] + PAYS / scale) {
                 added |= add(prices.pattern(b));
             }
@@ -171,7 +169,7 @@ final class ColumnGeneration implements AutoCloseable {
         return demand.clone();
     }
 
-    /** Copies left of each bin type; zero for shop items. */
+    /** Copies left of each group; zero for shop items. */
     int[] copies() {
         return copies.clone();
     }
@@ -184,8 +182,8 @@ final class ColumnGeneration implements AutoCloseable {
         for (int i = 0; i < demand.length; i++) {
             demand[i] = Math.max(0, demand[i] - times * pattern.counts()[i]);
         }
-        if (supply[pattern.bin()] != null) {
-            copies[pattern.bin()] -= times;
+        if (problem.bin(pattern).own()) {
+            copies[problem.bin(pattern).group()] -= times;
         }
         refresh();
     }
@@ -193,9 +191,7 @@ final class ColumnGeneration implements AutoCloseable {
     /** Goes back to the whole problem; the patterns stay known. */
     void reset() {
         System.arraycopy(problem.demands(), 0, demand, 0, demand.length);
-        for (int b = 0; b < copies.length; b++) {
-            copies[b] = problem.bins().get(b).copies().size();
-        }
+        System.arraycopy(problem.copies(), 0, copies, 0, copies.length);
         refresh();
     }
 
@@ -203,9 +199,9 @@ final class ColumnGeneration implements AutoCloseable {
         for (int i = 0; i < demand.length; i++) {
             cover[i].setLb(demand[i]);
         }
-        for (int b = 0; b < supply.length; b++) {
-            if (supply[b] != null) {
-                supply[b].setUb(copies[b]);
+        for (int g = 0; g < supply.length; g++) {
+            if (supply[g] != null) {
+                supply[g].setUb(copies[g]);
             }
         }
         for (int p = 0; p < patterns.size(); p++) {

@@ -5,9 +5,10 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * Spares own sticks without changing the bill: empties the least filled own stick into the room
- * left on the others, as long as that works, so that few sticks are opened and what remains is
- * long.
+ * Spares work and own sticks without changing the bill: empties what needs most work first, then
+ * the least filled own stick, into the room left on the others, as long as that works, so that
+ * little is worked, few sticks are opened and what remains is long. What is worked all the same is
+ * worked in the quickest way that still gives its pieces.
  */
 final class Consolidation {
     private final StickProblem problem;
@@ -18,18 +19,35 @@ final class Consolidation {
 
     Packing apply(Packing packing) {
         List<Pattern> patterns = new ArrayList<>(packing.patterns());
-        patterns.sort(Comparator.comparingLong(this::filled));
+        patterns.sort(
+                Comparator.comparingInt((Pattern p) -> -problem.bin(p).minutes())
+                        .thenComparingLong(this::filled));
         for (int at = 0; at < patterns.size(); ) {
             Pattern candidate = patterns.get(at);
             List<Pattern> rest = new ArrayList<>(patterns);
             rest.remove(at);
-            if (problem.bins().get(candidate.bin()).own() && moved(candidate, rest)) {
+            if (problem.bin(candidate).own() && moved(candidate, rest)) {
                 patterns = rest;
             } else {
                 at++;
             }
         }
-        return new Packing(patterns, packing.missing());
+        return new Packing(patterns.stream().map(this::quickest).toList(), packing.missing());
+    }
+
+    private Pattern quickest(Pattern pattern) {
+        StickProblem.BinType now = problem.bin(pattern);
+        for (int b = 0; b < problem.bins().size(); b++) {
+            StickProblem.BinType other = problem.bins().get(b);
+            if (now.own() && other.group() == now.group() && other.minutes() < now.minutes()) {
+                int[][] empty = new int[other.segments().size()][problem.size()];
+                List<Pattern> into = new ArrayList<>(List.of(Pattern.of(b, empty, problem.size())));
+                if (moved(pattern, into)) {
+                    return into.getFirst();
+                }
+            }
+        }
+        return pattern;
     }
 
     private boolean moved(Pattern from, List<Pattern> into) {
@@ -49,11 +67,11 @@ final class Consolidation {
         int pattern = -1;
         int segment = -1;
         for (int p = 0; p < into.size(); p++) {
-            StickProblem.BinType bin = problem.bins().get(into.get(p).bin());
-            for (int s = 0; bin.allowed()[piece] && s < bin.segments().size(); s++) {
+            StickProblem.BinType bin = problem.bin(into.get(p));
+            for (int s = 0; s < bin.segments().size(); s++) {
                 long room =
                         bin.segments().get(s).length() - used(into.get(p).bySegment()[s]) - length;
-                if (room >= 0 && room < tightest) {
+                if (bin.allows(s, piece) && room >= 0 && room < tightest) {
                     tightest = room;
                     pattern = p;
                     segment = s;

@@ -5,7 +5,10 @@ import java.util.Comparator;
 import java.util.Deque;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
 import reliqua.core.measure.Length;
@@ -18,20 +21,21 @@ import reliqua.core.stock.PriceBook;
 public final class CoopPlanner {
     private final Heap heap;
     private final PriceBook prices;
-    private final Length kerf;
+    private final Workshop workshop;
     private final CutPlanner.Settings settings;
 
     /** A planner over this heap and price book. */
-    public CoopPlanner(Heap heap, PriceBook prices, Length kerf, CutPlanner.Settings settings) {
-        this.heap = heap.worked();
+    public CoopPlanner(
+            Heap heap, PriceBook prices, Workshop workshop, CutPlanner.Settings settings) {
+        this.heap = new Heap(heap.usable());
         this.prices = prices;
-        this.kerf = kerf;
+        this.workshop = workshop;
         this.settings = settings;
     }
 
     /** The plan; sloped panels share rectangles two by two unless single ones come cheaper. */
     public WorkPlan plan(Coop coop, Progress progress) {
-        Demand demand = new Demand(coop, heap, prices, kerf);
+        Demand demand = new Demand(coop, heap, prices, workshop);
         Gathered gathered = new Gathered(demand);
         gathered.add(demand.sticks(), settings, progress);
         sheets(coop, gathered, progress);
@@ -59,7 +63,7 @@ public final class CoopPlanner {
     }
 
     private Gathered sheets(Coop coop, boolean pairs, Progress progress) {
-        Demand demand = new Demand(coop, heap, prices, kerf);
+        Demand demand = new Demand(coop, heap, prices, workshop);
         Gathered gathered = new Gathered(demand);
         gathered.add(demand.sheets(pairs), settings, progress);
         return gathered;
@@ -85,25 +89,7 @@ public final class CoopPlanner {
 
         void add(CutJob job, CutPlanner.Settings how, Progress progress) {
             CutPlan plan = new CutPlanner(how).plan(job, progress);
-            for (CutPlan.StickCut stick : plan.sticks()) {
-                List<Ticket.Cut> cuts = new ArrayList<>();
-                for (CutPlan.PlacedPiece placed : stick.pieces()) {
-                    Length length =
-                            job.pieces().stream()
-                                    .filter(p -> p.id().equals(placed.id()))
-                                    .findFirst()
-                                    .orElseThrow()
-                                    .length();
-                    cuts.add(
-                            new Ticket.Cut(
-                                    next(placed.id()),
-                                    placed.at(),
-                                    Length.ZERO,
-                                    length,
-                                    Length.ZERO));
-                }
-                ticket(stick.source(), stick.copy(), cuts);
-            }
+            plan.sticks().forEach(stick -> sticks(stick, job));
             for (CutPlan.SheetCut sheet : plan.sheets()) {
                 List<Ticket.Cut> cuts = new ArrayList<>();
                 for (CutPlan.PlacedPanel placed : sheet.panels()) {
@@ -131,6 +117,45 @@ public final class CoopPlanner {
             bound = bound.plus(plan.lowerBound());
             proven &= plan.status() == CutPlan.Status.OPTIMAL;
             remark = plan.remark().isEmpty() ? remark : plan.remark();
+        }
+
+        /** One ticket for a stick, or one for every stick that is made of the thing. */
+        private void sticks(CutPlan.StickCut stick, CutJob job) {
+            Map<Integer, List<Ticket.Cut>> byStick = new TreeMap<>();
+            for (CutPlan.PlacedPiece placed : stick.pieces()) {
+                Length length =
+                        job.pieces().stream()
+                                .filter(p -> p.id().equals(placed.id()))
+                                .findFirst()
+                                .orElseThrow()
+                                .length();
+                byStick.computeIfAbsent(placed.of(), _ -> new ArrayList<>())
+                        .add(
+                                new Ticket.Cut(
+                                        next(placed.id()),
+                                        placed.at(),
+                                        Length.ZERO,
+                                        length,
+                                        Length.ZERO));
+            }
+            byStick.forEach((of, cuts) -> ticket(stick, of, cuts));
+        }
+
+        private void ticket(CutPlan.StickCut stick, int of, List<Ticket.Cut> cuts) {
+            Optional<Making> making = demand.workables().making(stick.source(), stick.way());
+            if (making.isEmpty()) {
+                ticket(stick.source(), stick.copy(), cuts);
+                return;
+            }
+            Material whole = demand.material(stick.source());
+            tickets.add(
+                    new Ticket(
+                            stick.source(),
+                            stick.copy(),
+                            false,
+                            demand.workables().stick(stick.source(), stick.way(), of),
+                            Optional.of(new Ticket.Made(whole, making.get(), of)),
+                            cuts));
         }
 
         /** Adds what was planned apart, with the bound that holds for it. */

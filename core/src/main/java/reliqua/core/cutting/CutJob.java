@@ -1,5 +1,6 @@
 package reliqua.core.cutting;
 
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -10,10 +11,12 @@ import reliqua.core.measure.Words;
 
 /**
  * What lies in the yard, what the shop sells and which parts are wanted: the cut-job format,
- * version 1.
+ * version 2 (version 1 is the same without {@code workables}).
  *
  * @param kerf material lost by one saw cut, zero or more
  * @param sticks own linear material
+ * @param workables own things that can be made into sticks in one of several ways: pallets to be
+ *     broken down, boards to be ripped
  * @param sheets own flat material
  * @param shop what can be bought in any number
  * @param pieces wanted parts cut from sticks
@@ -22,6 +25,7 @@ import reliqua.core.measure.Words;
 public record CutJob(
         Length kerf,
         List<OwnStick> sticks,
+        List<Workable> workables,
         List<OwnSheet> sheets,
         List<ShopItem> shop,
         List<Piece> pieces,
@@ -30,6 +34,7 @@ public record CutJob(
     /** Refuses a negative kerf and ids that occur twice among the sources or among the parts. */
     public CutJob {
         sticks = List.copyOf(sticks);
+        workables = List.copyOf(workables);
         sheets = List.copyOf(sheets);
         shop = List.copyOf(shop);
         pieces = List.copyOf(pieces);
@@ -39,11 +44,23 @@ public record CutJob(
         }
         Set<String> sources = new HashSet<>();
         sticks.forEach(s -> unique(sources, s.id()));
+        workables.forEach(w -> unique(sources, w.id()));
         sheets.forEach(s -> unique(sources, s.id()));
         shop.forEach(s -> unique(sources, s.id()));
         Set<String> parts = new HashSet<>();
         pieces.forEach(p -> unique(parts, p.id()));
         panels.forEach(p -> unique(parts, p.id()));
+    }
+
+    /** A job in which nothing has to be worked into sticks first. */
+    public CutJob(
+            Length kerf,
+            List<OwnStick> sticks,
+            List<OwnSheet> sheets,
+            List<ShopItem> shop,
+            List<Piece> pieces,
+            List<Panel> panels) {
+        this(kerf, sticks, List.of(), sheets, shop, pieces, panels);
     }
 
     private static void unique(Set<String> seen, String id) {
@@ -103,6 +120,54 @@ public record CutJob(
                 throw new IllegalArgumentException(Words.say("stock.bow.negative", bow));
             }
             flaws = List.copyOf(flaws);
+        }
+    }
+
+    /**
+     * Own things of one description, each of which is made into sticks in one way, or left alone.
+     *
+     * @param ways what can be made of one; ids are unique, the least work is preferred at the same
+     *     price
+     */
+    public record Workable(String id, int quantity, List<Way> ways) {
+        /** Refuses a quantity below one, no way at all, and a way named twice. */
+        public Workable {
+            counted(id, quantity);
+            ways = List.copyOf(ways);
+            if (ways.isEmpty()) {
+                throw new IllegalArgumentException(Words.say("cutting.noWay", id));
+            }
+            Set<String> names = new HashSet<>();
+            ways.forEach(w -> unique(names, w.id()));
+        }
+
+        /** The way of this name. */
+        public Optional<Way> way(String name) {
+            return ways.stream().filter(w -> w.id().equals(name)).findFirst();
+        }
+    }
+
+    /**
+     * One way to make sticks of a thing.
+     *
+     * @param minutes of work before the first cut across, zero or more
+     * @param gives the sticks that come out, one entry each description with how many of it; their
+     *     ids are names within the way
+     */
+    public record Way(String id, int minutes, List<OwnStick> gives) {
+        /** Refuses work below zero and a way that gives nothing. */
+        public Way {
+            if (minutes < 0 || gives.isEmpty()) {
+                throw new IllegalArgumentException(Words.say("cutting.way", id));
+            }
+            gives = List.copyOf(gives);
+        }
+
+        /** The sticks one by one: equal ones as often as they come. */
+        public List<OwnStick> each() {
+            return gives.stream()
+                    .flatMap(s -> Collections.nCopies(s.quantity(), s).stream())
+                    .toList();
         }
     }
 

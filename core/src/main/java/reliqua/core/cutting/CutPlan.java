@@ -7,7 +7,8 @@ import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 
 /**
- * Which part is cut from which piece of material, and where: the cut-plan format, version 1.
+ * Which part is cut from which piece of material, and where: the cut-plan format, version 2
+ * (version 1 is the same without ways).
  *
  * @param sticks one entry a stick that is cut or bought, in the order of the job
  * @param sheets one entry a sheet that is cut or bought, in the order of the job
@@ -42,14 +43,32 @@ public record CutPlan(
         unplaced = java.util.Collections.unmodifiableSortedMap(new TreeMap<>(unplaced));
     }
 
-    /** A piece whose near end lies at {@code at}. */
-    public record PlacedPiece(String id, Length at) {}
+    /**
+     * A piece whose near end lies at {@code at}.
+     *
+     * @param of which of the sticks that the way gives, counted from one; one for a plain stick
+     */
+    public record PlacedPiece(String id, Length at, int of) {
+        /** On a plain stick. */
+        public PlacedPiece(String id, Length at) {
+            this(id, at, 1);
+        }
+    }
 
-    /** One stick with its pieces in order from the marked end. */
-    public record StickCut(String source, int copy, List<PlacedPiece> pieces) {
+    /**
+     * One stick, or one thing worked into sticks, with its pieces in order from the marked end.
+     *
+     * @param way how it is worked first; empty for a plain stick
+     */
+    public record StickCut(String source, int copy, String way, List<PlacedPiece> pieces) {
         /** Copies the list. */
         public StickCut {
             pieces = List.copyOf(pieces);
+        }
+
+        /** Of a plain stick. */
+        public StickCut(String source, int copy, List<PlacedPiece> pieces) {
+            this(source, copy, "", pieces);
         }
     }
 

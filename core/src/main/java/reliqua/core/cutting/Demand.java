@@ -7,7 +7,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
 import reliqua.core.measure.Length;
@@ -18,6 +20,7 @@ import reliqua.core.stock.Mesh;
 import reliqua.core.stock.Offer;
 import reliqua.core.stock.PriceBook;
 import reliqua.core.stock.Roofing;
+import reliqua.core.stock.Section;
 
 /**
  * Turns the parts of a coop into cut jobs. Equal needs are grouped under one id, and {@link #marks}
@@ -31,14 +34,16 @@ final class Demand {
     private final Heap heap;
     private final PriceBook prices;
     private final Length kerf;
+    private final Workables workables;
     private final YardStock stock;
     private final Map<String, Deque<List<Part>>> parts = new LinkedHashMap<>();
 
-    Demand(Coop coop, Heap heap, PriceBook prices, Length kerf) {
+    Demand(Coop coop, Heap heap, PriceBook prices, Workshop workshop) {
         this.coop = coop;
         this.heap = heap;
         this.prices = prices;
-        this.kerf = kerf;
+        this.kerf = workshop.kerf();
+        this.workables = new Workables(heap, workshop, sections(coop));
         this.stock = new YardStock(heap, prices);
     }
 
@@ -48,6 +53,17 @@ final class Demand {
      */
     Map<String, Deque<List<Part>>> marks() {
         return parts;
+    }
+
+    Workables workables() {
+        return workables;
+    }
+
+    private static Set<Section> sections(Coop coop) {
+        return coop.parts().stream()
+                .filter(p -> p instanceof Part.StickPart)
+                .map(p -> ((Part.StickPart) p).section())
+                .collect(Collectors.toSet());
     }
 
     private void remember(String id, List<Part> made) {
@@ -64,7 +80,8 @@ final class Demand {
         }
         return new CutJob(
                 kerf,
-                stock.sticks(),
+                stock.sticks().stream().filter(s -> !workables.contains(s.id())).toList(),
+                workables.jobs(),
                 List.of(),
                 stock.timberShop(),
                 List.copyOf(pieces.values()),

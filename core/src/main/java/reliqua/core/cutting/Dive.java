@@ -85,9 +85,8 @@ final class Dive {
                 most = Math.min(most, Math.ceilDiv(demand[i], pattern.counts()[i]));
             }
         }
-        return problem.bins().get(pattern.bin()).own()
-                ? Math.min(most, master.copies()[pattern.bin()])
-                : most;
+        StickProblem.BinType bin = problem.bin(pattern);
+        return bin.own() ? Math.min(most, master.copies()[bin.group()]) : most;
     }
 
     private static int wanted(int[] demand) {

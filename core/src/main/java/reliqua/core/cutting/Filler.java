@@ -17,15 +17,18 @@ import java.util.stream.IntStream;
 final class Filler {
     private final StickProblem problem;
     private final RandomGenerator random;
+    private final long[] weights;
 
     Filler(StickProblem problem, RandomGenerator random) {
         this.problem = problem;
         this.random = random;
+        this.weights =
+                problem.pieces().stream().mapToLong(p -> p.length() + problem.kerf()).toArray();
     }
 
     /**
      * The best of so many rounds, beginning from {@code wanted} pieces and {@code copies} left of
-     * each bin.
+     * each group.
      */
     Packing best(int rounds, int[] wanted, int[] copies) {
         double[] values = lengths();
@@ -63,7 +66,7 @@ final class Filler {
     private void correct(double[] values, Packing packing, int[] wanted) {
         int[] bought = packing.missing().clone();
         for (Pattern pattern : packing.patterns()) {
-            if (!problem.bins().get(pattern.bin()).own()) {
+            if (!problem.bin(pattern).own()) {
                 for (int i = 0; i < bought.length; i++) {
                     bought[i] += pattern.counts()[i];
                 }
@@ -84,13 +87,19 @@ final class Filler {
                                 .boxed()
                                 .toList());
         Comparator<Integer> bySize = Comparator.comparingLong(this::capacity);
-        own.sort(round % 3 == 1 ? bySize.reversed() : bySize);
+        Comparator<Integer> order = round % 3 == 1 ? bySize.reversed() : bySize;
         if (round % 3 == 2) {
             Map<Integer, Double> keys = new HashMap<>();
             own.forEach(b -> keys.put(b, capacity(b) * (0.5 + random.nextDouble())));
-            own.sort(Comparator.comparingDouble(keys::get));
+            order = Comparator.comparingDouble(keys::get);
         }
+        own.sort(Comparator.comparingInt(this::minutes).thenComparing(order));
         return own;
+    }
+
+    /** What needs work first is taken last. */
+    private int minutes(int bin) {
+        return problem.bins().get(bin).minutes();
     }
 
     private long capacity(int bin) {
@@ -101,13 +110,16 @@ final class Filler {
 
     private Packing fill(double[] values, int[] wanted, int[] copies, List<Integer> order) {
         int[] left = wanted.clone();
+        int[] unused = copies.clone();
         List<Pattern> patterns = new ArrayList<>();
         for (int bin : order) {
-            for (int n = 0; n < copies[bin]; n++) {
+            int group = problem.bins().get(bin).group();
+            while (unused[group] > 0) {
                 Pattern pattern = fillOne(bin, values, left);
                 if (pattern.isEmpty()) {
                     break;
                 }
+                unused[group]--;
                 take(pattern, left);
                 patterns.add(pattern);
             }
@@ -121,15 +133,28 @@ final class Filler {
         int[] remaining = left.clone();
         int[][] bySegment = new int[type.segments().size()][left.length];
         for (int s = 0; s < bySegment.length; s++) {
-            long capacity = type.segments().get(s).length() + problem.kerf();
-            Frontier frontier =
-                    new Frontier(weights(), masked(values, type.allowed()), remaining, capacity);
+            StickProblem.Segment segment = type.segments().get(s);
+            double[] worth = masked(values, type.lanes().get(segment.lane()));
+            if (nothingFits(worth, remaining, segment.length())) {
+                continue;
+            }
+            long capacity = segment.length() + problem.kerf();
+            Frontier frontier = new Frontier(weights, worth, remaining, capacity);
             frontier.addCounts(capacity, bySegment[s]);
             for (int i = 0; i < remaining.length; i++) {
                 remaining[i] -= bySegment[s][i];
             }
         }
         return Pattern.of(bin, bySegment, left.length);
+    }
+
+    private boolean nothingFits(double[] worth, int[] wanted, long length) {
+        for (int i = 0; i < wanted.length; i++) {
+            if (wanted[i] > 0 && worth[i] > 0 && problem.pieces().get(i).length() <= length) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private void buy(double[] values, int[] left, List<Pattern> patterns) {
@@ -166,14 +191,10 @@ final class Filler {
         }
     }
 
-    private long[] weights() {
-        return problem.pieces().stream().mapToLong(p -> p.length() + problem.kerf()).toArray();
-    }
-
-    static double[] masked(double[] values, boolean[] allowed) {
+    static double[] masked(double[] values, StickProblem.Lane lane) {
         double[] masked = values.clone();
         for (int i = 0; i < masked.length; i++) {
-            if (!allowed[i]) {
+            if (!lane.allowed().get(i)) {
                 masked[i] = 0;
             }
         }

@@ -11,8 +11,8 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * Chooses whole patterns from the known ones with CP-SAT: fewest missing, lowest price, then fewest
- * own sticks opened.
+ * Chooses whole patterns from the known ones with CP-SAT: fewest missing, lowest price, then least
+ * work beforehand, then fewest own things opened.
  */
 final class IntegerMaster {
     private final StickProblem problem;
@@ -58,10 +58,11 @@ final class IntegerMaster {
         LinearExprBuilder objective = LinearExpr.newBuilder();
         cover(model, all, use, demand, hint, objective);
         supply(model, all, use);
-        long opened = all.size() + 1L;
+        long opened = mostEffort();
         for (int p = 0; p < all.size(); p++) {
-            StickProblem.BinType bin = problem.bins().get(all.get(p).bin());
-            objective.addTerm(use.get(p), bin.own() ? 1 : bin.price() / moneyStep * opened);
+            StickProblem.BinType bin = problem.bin(all.get(p));
+            objective.addTerm(
+                    use.get(p), bin.own() ? effort(bin) : bin.price() / moneyStep * opened);
         }
         if (ceiling < Long.MAX_VALUE) {
             model.addLessOrEqual(price(all, use), ceiling / moneyStep);
@@ -77,10 +78,32 @@ final class IntegerMaster {
                 solution.optimal());
     }
 
+    /** Opening a thing counts less than a minute of work on it. */
+    private long effort(StickProblem.BinType bin) {
+        long things = problem.groups().stream().mapToLong(List::size).sum();
+        return 1 + bin.minutes() * (things + 1);
+    }
+
+    /** More than the effort of any plan, so that money always counts for more. */
+    private long mostEffort() {
+        long most = 1;
+        for (int g = 0; g < problem.groups().size(); g++) {
+            int group = g;
+            long dearest =
+                    problem.bins().stream()
+                            .filter(b -> b.own() && b.group() == group)
+                            .mapToLong(this::effort)
+                            .max()
+                            .orElse(0);
+            most += dearest * problem.groups().get(g).size();
+        }
+        return most;
+    }
+
     private LinearExprBuilder price(List<Pattern> all, List<IntVar> use) {
         LinearExprBuilder price = LinearExpr.newBuilder();
         for (int p = 0; p < all.size(); p++) {
-            price.addTerm(use.get(p), problem.bins().get(all.get(p).bin()).price() / moneyStep);
+            price.addTerm(use.get(p), problem.bin(all.get(p)).price() / moneyStep);
         }
         return price;
     }
@@ -92,8 +115,8 @@ final class IntegerMaster {
                 most = Math.max(most, Math.ceilDiv(demand[i], pattern.counts()[i]));
             }
         }
-        StickProblem.BinType bin = problem.bins().get(pattern.bin());
-        return bin.own() ? Math.min(most, bin.copies().size()) : most;
+        StickProblem.BinType bin = problem.bin(pattern);
+        return bin.own() ? Math.min(most, problem.groups().get(bin.group()).size()) : most;
     }
 
     private void cover(
@@ -105,7 +128,7 @@ final class IntegerMaster {
             LinearExprBuilder objective) {
         long dearest =
                 problem.bins().stream().mapToLong(b -> b.price() / moneyStep).max().orElse(0);
-        long shortage = (dearest * problem.pieces().size() + 1) * (all.size() + 1L) * 4;
+        long shortage = (dearest * problem.pieces().size() + 1) * mostEffort() * 4;
         LinearExprBuilder allMissing = LinearExpr.newBuilder();
         for (int i = 0; i < demand.length; i++) {
             LinearExprBuilder given = LinearExpr.newBuilder();
@@ -126,15 +149,19 @@ final class IntegerMaster {
     }
 
     private void supply(CpModel model, List<Pattern> all, List<IntVar> use) {
-        for (int b = 0; b < problem.bins().size(); b++) {
-            if (problem.bins().get(b).own()) {
-                LinearExprBuilder used = LinearExpr.newBuilder();
-                for (int p = 0; p < all.size(); p++) {
-                    if (all.get(p).bin() == b) {
-                        used.addTerm(use.get(p), 1);
-                    }
+        LinearExprBuilder[] used = new LinearExprBuilder[problem.groups().size()];
+        for (int p = 0; p < all.size(); p++) {
+            StickProblem.BinType bin = problem.bin(all.get(p));
+            if (bin.own()) {
+                if (used[bin.group()] == null) {
+                    used[bin.group()] = LinearExpr.newBuilder();
                 }
-                model.addLessOrEqual(used, problem.bins().get(b).copies().size());
+                used[bin.group()].addTerm(use.get(p), 1);
+            }
+        }
+        for (int g = 0; g < used.length; g++) {
+            if (used[g] != null) {
+                model.addLessOrEqual(used[g], problem.groups().get(g).size());
             }
         }
     }

@@ -24,21 +24,30 @@ record Packing(List<Pattern> patterns, int[] missing) {
     }
 
     long cost(StickProblem problem) {
-        return patterns.stream().mapToLong(p -> problem.bins().get(p.bin()).price()).sum();
+        return patterns.stream().mapToLong(p -> problem.bin(p).price()).sum();
     }
 
     long opened(StickProblem problem) {
-        return patterns.stream().filter(p -> problem.bins().get(p.bin()).own()).count();
+        return patterns.stream().filter(p -> problem.bin(p).own()).count();
     }
 
-    /** Fewer unplaced, then cheaper, then fewer own sticks opened. */
+    /** Minutes to work things into sticks. */
+    long minutes(StickProblem problem) {
+        return patterns.stream().mapToLong(p -> problem.bin(p).minutes()).sum();
+    }
+
+    /** Fewer unplaced, then cheaper, then less work beforehand, then fewer own things opened. */
     boolean betterThan(Packing other, StickProblem problem) {
         if (unplaced() != other.unplaced()) {
             return unplaced() < other.unplaced();
         }
         long mine = cost(problem);
         long theirs = other.cost(problem);
-        return mine != theirs ? mine < theirs : opened(problem) < other.opened(problem);
+        if (mine != theirs) {
+            return mine < theirs;
+        }
+        long work = minutes(problem) - other.minutes(problem);
+        return work != 0 ? work < 0 : opened(problem) < other.opened(problem);
     }
 
     /**

@@ -3,7 +3,7 @@ package reliqua.core.cutting;
 import java.util.Arrays;
 
 /**
- * What one stick of a bin type gives: how many of each piece, and from which clear stretch. Two
+ * What one thing of a bin type gives: how many of each piece, and from which clear stretch. Two
  * patterns are equal when they give the same pieces from the same bin type, however they lie.
  *
  * @param bin index of the bin type

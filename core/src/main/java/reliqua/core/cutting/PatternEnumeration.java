@@ -21,7 +21,7 @@ final class PatternEnumeration {
     private final StickProblem problem;
     private final double[] duals;
     private final int[] demand;
-    private final Frontier[] frontiers;
+    private final Pricing.Prices prices;
     private final List<Pattern> found = new ArrayList<>();
     private int steps;
 
@@ -29,7 +29,7 @@ final class PatternEnumeration {
         this.problem = problem;
         this.duals = duals;
         this.demand = problem.demands();
-        this.frontiers = new Pricing(problem).price(duals, demand).frontiers();
+        this.prices = new Pricing(problem).price(duals, demand);
     }
 
     /**
@@ -43,7 +43,7 @@ final class PatternEnumeration {
         PatternEnumeration search = new PatternEnumeration(problem, duals);
         for (int b = 0; b < problem.bins().size(); b++) {
             StickProblem.BinType bin = problem.bins().get(b);
-            double aim = bin.own() ? search.bestWorth(bin, b) : bin.price();
+            double aim = bin.own() ? search.prices.rent(bin.group()) : bin.price();
             if (bin.price() > ceiling) {
                 continue;
             }
@@ -56,17 +56,11 @@ final class PatternEnumeration {
         return Optional.of(search.found);
     }
 
-    private double bestWorth(StickProblem.BinType bin, int b) {
-        return bin.relaxedLengths().stream()
-                .mapToDouble(l -> frontiers[b].value(l + problem.kerf()))
-                .sum();
-    }
-
     private double bestFrom(int b, int segment) {
         List<StickProblem.Segment> segments = problem.bins().get(b).segments();
         double sum = 0;
         for (int s = segment; s < segments.size(); s++) {
-            sum += frontiers[b].value(segments.get(s).length() + problem.kerf());
+            sum += prices.value(b, segments.get(s));
         }
         return sum;
     }
@@ -95,15 +89,15 @@ final class PatternEnumeration {
         if (++steps > MOST_STEPS) {
             return false;
         }
-        if (worth + frontiers[b].value(room) + bestFrom(b, s + 1) < least) {
+        if (worth + prices.value(b, s, room) + bestFrom(b, s + 1) < least) {
             return true;
         }
         StickProblem.BinType bin = problem.bins().get(b);
         if (i == problem.size()) {
-            return !isMaximal(bin, room, left) || segment(b, s + 1, counts, left, worth, least);
+            return !isMaximal(bin, s, room, left) || segment(b, s + 1, counts, left, worth, least);
         }
         long weight = problem.pieces().get(i).length() + problem.kerf();
-        int most = bin.allowed()[i] ? (int) Math.min(left[i], room / weight) : 0;
+        int most = bin.allows(s, i) ? (int) Math.min(left[i], room / weight) : 0;
         for (int n = most; n >= 0; n--) {
             counts[s][i] = n;
             left[i] -= n;
@@ -126,9 +120,9 @@ final class PatternEnumeration {
         return true;
     }
 
-    private boolean isMaximal(StickProblem.BinType bin, long room, int[] left) {
+    private boolean isMaximal(StickProblem.BinType bin, int s, long room, int[] left) {
         for (int i = 0; i < left.length; i++) {
-            if (bin.allowed()[i]
+            if (bin.allows(s, i)
                     && left[i] > 0
                     && problem.pieces().get(i).length() + problem.kerf() <= room) {
                 return false;

@@ -8,75 +8,79 @@ import java.util.Map;
 final class Pricing {
     private final StickProblem problem;
     private final long[] weights;
-    private final Map<List<Boolean>, List<Integer>> alike = new LinkedHashMap<>();
-    private final Map<List<Boolean>, Long> largest = new LinkedHashMap<>();
+
+    /** For sticks that can give the same pieces: the largest room of any of them. */
+    private final Map<StickProblem.Lane, Long> largest = new LinkedHashMap<>();
 
     Pricing(StickProblem problem) {
         this.problem = problem;
         this.weights =
                 problem.pieces().stream().mapToLong(p -> p.length() + problem.kerf()).toArray();
-        for (int b = 0; b < problem.bins().size(); b++) {
-            StickProblem.BinType bin = problem.bins().get(b);
-            List<Boolean> key = key(bin.allowed());
-            alike.computeIfAbsent(key, _ -> new java.util.ArrayList<>()).add(b);
-            long capacity =
-                    bin.relaxedLengths().stream().mapToLong(Long::longValue).max().orElse(0)
-                            + problem.kerf();
-            largest.merge(key, capacity, Math::max);
+        for (StickProblem.BinType bin : problem.bins()) {
+            for (StickProblem.Segment stretch : bin.relaxed()) {
+                largest.merge(
+                        bin.lanes().get(stretch.lane()),
+                        stretch.length() + problem.kerf(),
+                        Math::max);
+            }
         }
     }
 
-    private static List<Boolean> key(boolean[] allowed) {
-        Boolean[] key = new Boolean[allowed.length];
-        for (int i = 0; i < key.length; i++) {
-            key[i] = allowed[i];
-        }
-        return List.of(key);
-    }
-
-    /** Prices all bins at once; bins with the same allowed pieces share one frontier. */
+    /** Prices all bins at once; sticks that can give the same pieces share one frontier. */
     Prices price(double[] duals, int[] demand) {
-        Frontier[] frontiers = new Frontier[problem.bins().size()];
-        alike.forEach(
-                (key, bins) -> {
-                    boolean[] allowed = problem.bins().get(bins.getFirst()).allowed();
-                    Frontier frontier =
-                            new Frontier(
-                                    weights,
-                                    Filler.masked(duals, allowed),
-                                    demand,
-                                    largest.get(key));
-                    bins.forEach(b -> frontiers[b] = frontier);
-                });
+        Map<StickProblem.Lane, Frontier> frontiers = new LinkedHashMap<>();
+        largest.forEach(
+                (lane, room) ->
+                        frontiers.put(
+                                lane,
+                                new Frontier(weights, Filler.masked(duals, lane), demand, room)));
         return new Prices(duals, frontiers);
     }
 
     /** The answer of one pricing. */
     final class Prices {
         private final double[] duals;
-        private final Frontier[] frontiers;
+        private final Frontier[][] frontiers;
 
-        private Prices(double[] duals, Frontier[] frontiers) {
+        private Prices(double[] duals, Map<StickProblem.Lane, Frontier> byLane) {
             this.duals = duals;
-            this.frontiers = frontiers;
+            this.frontiers =
+                    problem.bins().stream()
+                            .map(b -> b.lanes().stream().map(byLane::get).toArray(Frontier[]::new))
+                            .toArray(Frontier[][]::new);
         }
 
-        /** One frontier a bin type, shared where the allowed pieces are the same. */
-        Frontier[] frontiers() {
-            return frontiers;
+        /** The best worth of a stretch of a bin type. */
+        double value(int bin, StickProblem.Segment stretch) {
+            return frontiers[bin][stretch.lane()].value(stretch.length() + problem.kerf());
+        }
+
+        /** The best worth of what is left of a stretch of a bin type, kerf included. */
+        double value(int bin, int segment, long room) {
+            int lane = problem.bins().get(bin).segments().get(segment).lane();
+            return frontiers[bin][lane].value(room);
         }
 
         /** The worth of the best pattern of a bin type. */
         double worth(int bin) {
             return problem.bins().get(bin).segments().stream()
-                    .mapToDouble(s -> frontiers[bin].value(s.length() + problem.kerf()))
+                    .mapToDouble(s -> value(bin, s))
                     .sum();
         }
 
         private double relaxedWorth(int bin) {
-            return problem.bins().get(bin).relaxedLengths().stream()
-                    .mapToDouble(l -> frontiers[bin].value(l + problem.kerf()))
-                    .sum();
+            return problem.bins().get(bin).relaxed().stream().mapToDouble(s -> value(bin, s)).sum();
+        }
+
+        /** No pattern of one of a group's things is worth more, in whatever way it is used. */
+        double rent(int group) {
+            double rent = 0;
+            for (int b = 0; b < frontiers.length; b++) {
+                if (problem.bins().get(b).group() == group) {
+                    rent = Math.max(rent, relaxedWorth(b));
+                }
+            }
+            return rent;
         }
 
         /** The best pattern of a bin type. */
@@ -84,7 +88,9 @@ final class Pricing {
             List<StickProblem.Segment> segments = problem.bins().get(bin).segments();
             int[][] bySegment = new int[segments.size()][duals.length];
             for (int s = 0; s < bySegment.length; s++) {
-                frontiers[bin].addCounts(segments.get(s).length() + problem.kerf(), bySegment[s]);
+                StickProblem.Segment segment = segments.get(s);
+                frontiers[bin][segment.lane()].addCounts(
+                        segment.length() + problem.kerf(), bySegment[s]);
             }
             return Pattern.of(bin, bySegment, duals.length);
         }
@@ -108,11 +114,11 @@ final class Pricing {
             return factor;
         }
 
-        /** The Lagrangian bound for these duals. */
+        /** The Lagrangian bound for these duals; {@code copies} by group. */
         double bound(int[] demand, int[] copies) {
             double sum = 0;
-            for (int b = 0; b < copies.length; b++) {
-                sum -= problem.bins().get(b).own() ? copies[b] * relaxedWorth(b) : 0;
+            for (int g = 0; g < copies.length; g++) {
+                sum -= copies[g] == 0 ? 0 : copies[g] * rent(g);
             }
             for (int i = 0; i < demand.length; i++) {
                 sum += duals[i] * demand[i];

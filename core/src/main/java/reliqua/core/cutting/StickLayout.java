@@ -24,25 +24,30 @@ final class StickLayout {
         }
         int[] missing = packing.missing().clone();
         List<Pattern> patterns = new ArrayList<>(packing.patterns());
-        int[] unused = problem.bins().stream().mapToInt(b -> b.copies().size()).toArray();
-        patterns.forEach(p -> unused[p.bin()] -= problem.bins().get(p.bin()).own() ? 1 : 0);
-        for (int b = 0; b < unused.length; b++) {
-            int segments = problem.bins().get(b).segments().size();
-            for (int n = 0; n < unused[b]; n++) {
-                patterns.add(Pattern.of(b, new int[segments][problem.size()], problem.size()));
+        patterns.replaceAll(p -> topUp(p, missing));
+        int[] unused = problem.copies();
+        patterns.forEach(p -> unused[problem.bin(p).group()] -= problem.bin(p).own() ? 1 : 0);
+        for (int b = 0; b < problem.bins().size(); b++) {
+            StickProblem.BinType bin = problem.bins().get(b);
+            int[][] empty = new int[bin.segments().size()][problem.size()];
+            while (bin.own() && unused[bin.group()] > 0) {
+                Pattern filled = topUp(Pattern.of(b, empty, problem.size()), missing);
+                if (filled.isEmpty()) {
+                    break;
+                }
+                patterns.add(filled);
+                unused[bin.group()]--;
             }
         }
-        patterns.replaceAll(p -> topUp(p, missing));
-        patterns.removeIf(Pattern::isEmpty);
         return new Packing(patterns, missing);
     }
 
     private Pattern topUp(Pattern pattern, int[] missing) {
         Pattern fuller = pattern;
-        StickProblem.BinType bin = problem.bins().get(pattern.bin());
+        StickProblem.BinType bin = problem.bin(pattern);
         for (int s = 0; s < bin.segments().size(); s++) {
             for (int i = 0; i < missing.length; i++) {
-                while (missing[i] > 0 && bin.allowed()[i] && roomFor(fuller, bin, s, i)) {
+                while (missing[i] > 0 && bin.allows(s, i) && roomFor(fuller, bin, s, i)) {
                     fuller = fuller.plus(s, i);
                     missing[i]--;
                 }
@@ -63,31 +68,35 @@ final class StickLayout {
 
     /** The sticks to cut, own copies taken in order, shop copies counted from one. */
     List<CutPlan.StickCut> cuts(Packing packing) {
-        int[] taken = new int[problem.bins().size()];
+        int[] taken = new int[problem.groups().size()];
         List<CutPlan.StickCut> cuts = new ArrayList<>();
         packing.patterns().stream()
                 .sorted(Comparator.comparingInt(Pattern::bin))
-                .forEach(pattern -> cuts.add(cut(pattern, taken[pattern.bin()]++)));
+                .forEach(pattern -> cuts.add(cut(pattern, taken[problem.bin(pattern).group()]++)));
         return cuts;
     }
 
     private CutPlan.StickCut cut(Pattern pattern, int index) {
-        StickProblem.BinType bin = problem.bins().get(pattern.bin());
+        StickProblem.BinType bin = problem.bin(pattern);
         List<CutPlan.PlacedPiece> placed = new ArrayList<>();
         for (int s = 0; s < bin.segments().size(); s++) {
             long at = bin.segments().get(s).start();
             for (int i : longestFirst()) {
                 for (int n = 0; n < pattern.bySegment()[s][i]; n++) {
                     placed.add(
-                            new CutPlan.PlacedPiece(problem.pieces().get(i).id(), new Length(at)));
+                            new CutPlan.PlacedPiece(
+                                    problem.pieces().get(i).id(),
+                                    new Length(at),
+                                    bin.segments().get(s).lane() + 1));
                     at += problem.pieces().get(i).length() + problem.kerf();
                 }
             }
         }
-        return bin.own()
-                ? new CutPlan.StickCut(
-                        bin.copies().get(index).source(), bin.copies().get(index).number(), placed)
-                : new CutPlan.StickCut(bin.source(), index + 1, placed);
+        if (!bin.own()) {
+            return new CutPlan.StickCut(bin.source(), index + 1, placed);
+        }
+        StickProblem.Copy copy = problem.groups().get(bin.group()).get(index);
+        return new CutPlan.StickCut(copy.source(), copy.number(), bin.way(), placed);
     }
 
     private List<Integer> longestFirst() {

@@ -6,7 +6,7 @@ import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 
 /**
- * Plans the sticks of one section: heuristics for a first plan, column generation for a proven
+ * Plans sticks that belong together: heuristics for a first plan, column generation for a proven
  * bound, diving and an integer program for the plan, in that order and only as far as needed.
  * Deterministic for a seed.
  */
@@ -36,8 +36,7 @@ final class StickPlanner {
     }
 
     Result plan(Progress progress) {
-        int[] copies = problem.bins().stream().mapToInt(b -> b.copies().size()).toArray();
-        Packing best = filler.best(proven() ? rounds() : 2, problem.demands(), copies);
+        Packing best = filler.best(proven() ? rounds() : 2, problem.demands(), problem.copies());
         double bound = 0;
         if (!closed(best, bound) && proven() && NativeSolver.isLoaded()) {
             return withSolver(best, progress);
@@ -165,8 +164,7 @@ final class StickPlanner {
      */
     private Packing withoutBuying(Packing first) {
         Pricing.Prices byLength = new Pricing(problem).price(lengthDuals(), problem.demands());
-        int[] copies = problem.bins().stream().mapToInt(b -> b.copies().size()).toArray();
-        double bound = byLength.bound(problem.demands(), copies);
+        double bound = byLength.bound(problem.demands(), problem.copies());
         if (first.unplaced() > 0 || bound > 0.5) {
             return first;
         }

@@ -1,6 +1,7 @@
 package reliqua.core.cutting;
 
 import java.util.List;
+import java.util.Optional;
 import reliqua.core.coop.Part;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Material;
@@ -11,10 +12,31 @@ import reliqua.core.stock.Material;
  * @param source lot of the heap, or offer of the price book
  * @param copy which of its equals
  * @param bought whether it must be bought first
- * @param material the thing itself
+ * @param material the thing that is cut across: a lane or board when it is made first
+ * @param made how it is made out of something larger first, if it is
  * @param cuts what comes out of it, in order from the marked end or corner
  */
-public record Ticket(String source, int copy, boolean bought, Material material, List<Cut> cuts) {
+public record Ticket(
+        String source,
+        int copy,
+        boolean bought,
+        Material material,
+        Optional<Made> made,
+        List<Cut> cuts) {
+    /**
+     * Where a made stick comes from.
+     *
+     * @param whole the thing that is worked: a pallet, a stick to be ripped
+     * @param making how
+     * @param of which of what comes out, from one
+     */
+    public record Made(Material whole, Making making, int of) {}
+
+    /** Of a thing that is cut as it is. */
+    public Ticket(String source, int copy, boolean bought, Material material, List<Cut> cuts) {
+        this(source, copy, bought, material, Optional.empty(), cuts);
+    }
+
     /** Copies the list. */
     public Ticket {
         cuts = List.copyOf(cuts);
@@ -46,8 +68,13 @@ public record Ticket(String source, int copy, boolean bought, Material material,
         }
     }
 
-    /** Name by which it can be ticked off: source and copy. */
+    /** Name by which it can be ticked off: the thing, and which stick made of it. */
     public String key() {
+        return thing() + made.map(m -> "." + m.of()).orElse("");
+    }
+
+    /** The physical thing it comes from: source and copy. */
+    public String thing() {
         return source + "#" + copy;
     }
 

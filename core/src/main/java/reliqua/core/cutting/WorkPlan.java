@@ -3,6 +3,7 @@ package reliqua.core.cutting;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import reliqua.core.coop.Part;
 import reliqua.core.measure.Money;
@@ -56,6 +57,22 @@ public record WorkPlan(
                                 Ticket::source,
                                 java.util.TreeMap::new,
                                 Collectors.summingInt(_ -> 1)));
+    }
+
+    /** Minutes to work things into sticks before they are cut, each thing once. */
+    public int makingMinutes(Predicate<Ticket> counted) {
+        return tickets.stream()
+                .filter(counted)
+                .filter(t -> t.made().isPresent())
+                .collect(
+                        Collectors.toMap(
+                                Ticket::thing,
+                                t -> t.made().orElseThrow().making().minutes(),
+                                (a, _) -> a))
+                .values()
+                .stream()
+                .mapToInt(Integer::intValue)
+                .sum();
     }
 
     /** How many cuts the saw and the snips make, about: one a piece. */

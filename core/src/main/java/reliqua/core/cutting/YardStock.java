@@ -23,20 +23,22 @@ record YardStock(Heap heap, PriceBook prices) {
         List<CutJob.OwnStick> own = new ArrayList<>();
         for (Lot lot : heap.lots()) {
             if (lot.material() instanceof Stick s) {
-                own.add(
-                        new CutJob.OwnStick(
-                                lot.id(),
-                                s.section().thickness(),
-                                s.section().width(),
-                                s.length(),
-                                lot.quantity(),
-                                s.flaws().stream()
-                                        .map(f -> new CutJob.Stretch(f.from(), f.to()))
-                                        .toList(),
-                                s.warp().bend()));
+                own.add(ownStick(lot.id(), s, lot.quantity()));
             }
         }
         return own;
+    }
+
+    /** So many equal sticks under an id. */
+    static CutJob.OwnStick ownStick(String id, Stick stick, int quantity) {
+        return new CutJob.OwnStick(
+                id,
+                stick.section().thickness(),
+                stick.section().width(),
+                stick.length(),
+                quantity,
+                stick.flaws().stream().map(f -> new CutJob.Stretch(f.from(), f.to())).toList(),
+                stick.warp().bend());
     }
 
     List<CutJob.OwnSheet> sheets() {
@@ -50,7 +52,7 @@ record YardStock(Heap heap, PriceBook prices) {
                                 s.width(),
                                 s.length(),
                                 lot.quantity(),
-                                s.flaws().stream()
+                                s.barred().stream()
                                         .map(
                                                 f ->
                                                         new CutJob.Box(

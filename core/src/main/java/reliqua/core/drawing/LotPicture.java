@@ -2,8 +2,8 @@ package reliqua.core.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import reliqua.core.measure.Length;
 import reliqua.core.stock.Block;
-import reliqua.core.stock.FlawArea;
 import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Hardware;
 import reliqua.core.stock.Material;
@@ -29,16 +29,9 @@ public final class LotPicture {
     public static Picture of(Material material) {
         return switch (material) {
             case Stick s -> stick(s);
-            case Sheet s ->
-                    sheet(s.length().toMm(), s.width().toMm(), s.flaws(), Ink.SHEET, Ink.WOOD_EDGE);
+            case Sheet s -> sheet(s);
             case Roofing r -> roofing(r);
-            case Mesh m ->
-                    sheet(
-                            Math.min(m.length().toMm(), 3600),
-                            m.width().toMm(),
-                            List.of(),
-                            Ink.MESH,
-                            Ink.METAL_EDGE);
+            case Mesh m -> roll(Math.min(m.length().toMm(), 3600), m.width().toMm());
             case Pole p -> OddPicture.pole(p);
             case Pallet p -> OddPicture.pallet(p);
             case FoundPart f -> OddPicture.found(f);
@@ -87,8 +80,11 @@ public final class LotPicture {
         double length = roofing.length().toMm();
         double width = roofing.fullWidth().toMm();
         sketch.rectangle(0, 0, length, width, Ink.METAL, Ink.METAL_EDGE, "");
-        for (double y = width / 9; y < width - 1; y += width / 9) {
-            sketch.line(0, y, length, y, Ink.METAL_EDGE, false);
+        ribs(sketch, roofing, length, width);
+        for (Length row : roofing.holes()) {
+            for (double y = width / 12; y < width; y += width / 6) {
+                sketch.ellipse(row.toMm(), y, 9, 9, Ink.PAPER, Ink.DANGER, "");
+            }
         }
         roofing.flaws()
                 .forEach(
@@ -104,20 +100,92 @@ public final class LotPicture {
         return sketch.picture();
     }
 
-    private static Picture sheet(
-            double across, double down, List<FlawArea> flaws, Ink fill, Ink edge) {
+    /** Ribs as far apart as they are; a ninth of the width where nobody measured. */
+    private static void ribs(Picture.Sketch sketch, Roofing roofing, double length, double width) {
+        if (roofing.profile() == Roofing.Profile.FLAT) {
+            return;
+        }
+        double pitch = roofing.ribPitch().map(Length::toMm).orElse(width / 9);
+        double beside = roofing.profile() == Roofing.Profile.BOX ? pitch * 0.16 : 0;
+        for (double y = pitch; y < width - 1; y += pitch) {
+            sketch.line(0, y, length, y, Ink.METAL_EDGE, false);
+            if (beside > 0 && y + beside < width) {
+                sketch.line(0, y + beside, length, y + beside, Ink.METAL_EDGE, false);
+            }
+        }
+    }
+
+    private static Picture roll(double across, double down) {
         Picture.Sketch sketch = new Picture.Sketch();
-        sketch.rectangle(0, 0, across, down, fill, edge, "");
-        flaws.forEach(
-                f ->
-                        sketch.rectangle(
-                                Math.max(0, f.y().toMm()),
-                                Math.max(0, f.x().toMm()),
-                                Math.min(across, f.y().plus(f.length()).toMm()),
-                                Math.min(down, f.x().plus(f.width()).toMm()),
-                                Ink.FLAW,
-                                Ink.DANGER,
-                                ""));
+        sketch.rectangle(0, 0, across, down, Ink.MESH, Ink.METAL_EDGE, "");
+        return sketch.picture();
+    }
+
+    /** Where a sheet's own edge runs, length across. */
+    static List<Picture.Point> edge(Sheet sheet) {
+        double across = sheet.length().toMm();
+        double down = sheet.width().toMm();
+        return sheet.outline()
+                .map(
+                        o ->
+                                o.corners().stream()
+                                        .map(c -> new Picture.Point(c.y().toMm(), c.x().toMm()))
+                                        .toList())
+                .orElse(
+                        List.of(
+                                new Picture.Point(0, 0),
+                                new Picture.Point(across, 0),
+                                new Picture.Point(across, down),
+                                new Picture.Point(0, down)));
+    }
+
+    /** A short arrow with two heads along the grain. */
+    private static void grain(Picture.Sketch sketch, Sheet sheet) {
+        if (sheet.grain() == Sheet.Grain.NONE) {
+            return;
+        }
+        double x = sheet.length().toMm() / 2;
+        double y = sheet.width().toMm() / 2;
+        boolean along = sheet.grain() == Sheet.Grain.LENGTHWAYS;
+        double reach = Math.min(220, (along ? x : y) * 0.6);
+        double head = reach / 4;
+        double dx = along ? 1 : 0;
+        double dy = along ? 0 : 1;
+        sketch.line(
+                x - dx * reach, y - dy * reach, x + dx * reach, y + dy * reach, Ink.SOFT, false);
+        for (int end : new int[] {-1, 1}) {
+            for (int side : new int[] {-1, 1}) {
+                double tipX = x + end * dx * reach;
+                double tipY = y + end * dy * reach;
+                sketch.line(
+                        tipX,
+                        tipY,
+                        tipX - end * dx * head + side * dy * head / 2,
+                        tipY - end * dy * head + side * dx * head / 2,
+                        Ink.SOFT,
+                        false);
+            }
+        }
+    }
+
+    private static Picture sheet(Sheet sheet) {
+        Picture.Sketch sketch = new Picture.Sketch();
+        double across = sheet.length().toMm();
+        double down = sheet.width().toMm();
+        sketch.area(edge(sheet), List.of(), Ink.SHEET, Ink.WOOD_EDGE, "");
+        sketch.reach(new Picture.Point(across, down));
+        grain(sketch, sheet);
+        sheet.flaws()
+                .forEach(
+                        f ->
+                                sketch.rectangle(
+                                        Math.max(0, f.y().toMm()),
+                                        Math.max(0, f.x().toMm()),
+                                        Math.min(across, f.y().plus(f.length()).toMm()),
+                                        Math.min(down, f.x().plus(f.width()).toMm()),
+                                        Ink.FLAW,
+                                        Ink.DANGER,
+                                        ""));
         return sketch.picture();
     }
 }

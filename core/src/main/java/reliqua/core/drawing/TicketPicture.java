@@ -41,8 +41,18 @@ public final class TicketPicture {
         return switch (ticket.material()) {
             case Stick s -> strip(ticket, s.length(), s.flaws(), Ink.WOOD, Ink.WOOD_EDGE, tape);
             case Roofing r -> strip(ticket, r.length(), r.flaws(), Ink.METAL, Ink.METAL_EDGE, tape);
-            case Sheet s -> sheet(ticket, s.width(), s.length(), s.flaws(), Ink.SHEET, tape);
-            case Mesh m -> sheet(ticket, m.width(), m.length(), List.of(), Ink.MESH, tape);
+            case Sheet s -> sheet(ticket, s, Ink.SHEET, tape);
+            case Mesh m ->
+                    sheet(
+                            ticket,
+                            new Sheet(
+                                    Sheet.Kind.BOARD,
+                                    m.aperture(),
+                                    m.width(),
+                                    m.length(),
+                                    List.of()),
+                            Ink.MESH,
+                            tape);
             case Pole _, Pallet _, FoundPart _, Block _, Hardware _ ->
                     LotPicture.of(ticket.material());
         };
@@ -147,13 +157,13 @@ public final class TicketPicture {
                 Ink.INK);
     }
 
-    private static Picture sheet(
-            Ticket ticket, Length width, Length length, List<FlawArea> flaws, Ink fill, Tape tape) {
+    private static Picture sheet(Ticket ticket, Sheet laid, Ink fill, Tape tape) {
         Picture.Sketch sketch = new Picture.Sketch();
         // Laid on its side: length runs across the paper.
-        double across = length.toMm();
-        double down = width.toMm();
-        sketch.rectangle(0, 0, across, down, Ink.WASTE, Ink.WOOD_EDGE, "");
+        double across = laid.length().toMm();
+        double down = laid.width().toMm();
+        sketch.area(LotPicture.edge(laid), List.of(), Ink.WASTE, Ink.WOOD_EDGE, "");
+        sketch.reach(new Picture.Point(across, down));
         for (Ticket.Cut cut : ticket.cuts()) {
             double x = cut.y().toMm();
             double y = cut.x().toMm();
@@ -178,7 +188,7 @@ public final class TicketPicture {
                     Picture.Anchor.MIDDLE,
                     Ink.INK);
         }
-        for (FlawArea flaw : flaws) {
+        for (FlawArea flaw : laid.flaws()) {
             sketch.rectangle(
                     Math.max(0, flaw.y().toMm()),
                     Math.max(0, flaw.x().toMm()),

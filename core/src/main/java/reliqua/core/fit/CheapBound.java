@@ -2,8 +2,11 @@ package reliqua.core.fit;
 
 import java.util.HashMap;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
+import reliqua.core.cutting.Workshop;
+import reliqua.core.cutting.YardLength;
 import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Heap;
@@ -15,30 +18,29 @@ import reliqua.core.stock.Stick;
 
 /**
  * What a house must cost at least, in an instant: by section, the length it needs beyond all clear
- * length of the heap, at the lowest price a metre; by thickness, the area beyond all sheets of the
- * heap, at the lowest price an area. Kerfs, flaws of sheets and waste are left out, so no plan
- * costs less.
+ * length the heap could give of it, at the lowest price a metre; by thickness, the area beyond all
+ * sheets of the heap, at the lowest price an area. Kerfs, flaws of sheets and waste are left out,
+ * so no plan costs less.
  */
 final class CheapBound {
-    private final Map<Section, Double> ownLength = new HashMap<>();
+    private final Map<Section, Double> ownLength = new ConcurrentHashMap<>();
     private final Map<Section, Double> perMetre = new HashMap<>();
     private final Map<Length, Double> ownArea = new HashMap<>();
     private final Map<Length, Double> perArea = new HashMap<>();
 
-    CheapBound(Heap heap, PriceBook prices) {
+    private final Heap heap;
+    private final Workshop workshop;
+
+    CheapBound(Heap heap, PriceBook prices, Workshop workshop) {
+        this.heap = heap;
+        this.workshop = workshop;
         heap.lots().forEach(lot -> own(lot.material(), lot.quantity()));
         prices.offers().forEach(offer -> price(offer.material(), offer.price().amount()));
     }
 
     private void own(Material material, int quantity) {
-        if (material instanceof Stick s) {
-            double metres = s.clearSpans().stream().mapToDouble(c -> c.length().toMetres()).sum();
-            ownLength.merge(s.section(), metres * quantity, Double::sum);
-        } else if (material instanceof Sheet s) {
-            ownArea.merge(
-                    s.thickness(),
-                    Area.of(s.width(), s.length()).toSquareMetres() * quantity,
-                    Double::sum);
+        if (material instanceof Sheet s) {
+            ownArea.merge(s.thickness(), s.squareMetres() * quantity, Double::sum);
         }
     }
 
@@ -46,10 +48,7 @@ final class CheapBound {
         if (material instanceof Stick s) {
             perMetre.merge(s.section(), amount / s.length().toMetres(), Math::min);
         } else if (material instanceof Sheet s) {
-            perArea.merge(
-                    s.thickness(),
-                    amount / Area.of(s.width(), s.length()).toSquareMetres(),
-                    Math::min);
+            perArea.merge(s.thickness(), amount / s.squareMetres(), Math::min);
         }
     }
 
@@ -66,6 +65,9 @@ final class CheapBound {
                         p.lowSide().map(low -> low.plus(p.height()).half()).orElse(p.height());
                 area.merge(p.thickness(), Area.of(p.width(), mean).toSquareMetres(), Double::sum);
             }
+        }
+        for (Section section : length.keySet()) {
+            ownLength.computeIfAbsent(section, s -> YardLength.metres(heap, workshop, s));
         }
         return beyond(length, ownLength, perMetre) + beyond(area, ownArea, perArea);
     }

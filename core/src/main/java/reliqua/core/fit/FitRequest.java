@@ -28,9 +28,8 @@ public record FitRequest(
         PriceBook prices,
         Map<RaisedDimensions.Name, Length> held,
         long seed) {
-    /** Copies the map; of the heap, what plans reckon with. */
+    /** Copies the map. */
     public FitRequest {
-        heap = heap.worked();
         held = Map.copyOf(held);
     }
 }

@@ -15,6 +15,7 @@ import reliqua.core.cutting.Progress;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
 import reliqua.core.measure.Words;
+import reliqua.core.stock.Heap;
 import reliqua.core.stock.Section;
 
 /**
@@ -47,10 +48,11 @@ public final class Fitter {
         this.request = request;
         this.progress = progress;
         this.trial = new Trial(request, progress);
-        this.sections = new SectionOptions(request.heap(), request.prices());
-        this.sheets = new SheetOptions(request.heap(), request.prices());
+        Heap worked = request.heap().worked();
+        this.sections = new SectionOptions(worked, request.prices());
+        this.sheets = new SheetOptions(worked, request.prices());
         this.step = request.keeper().tape().step();
-        Sizes sizes = new Sizes(request.heap(), request.prices(), request.keeper().kerf(), step);
+        Sizes sizes = new Sizes(worked, request.prices(), request.keeper().kerf(), step);
         this.houses = new HouseSizes(request, sheets, sizes);
         this.moves = new Moves(request, sections, sheets, sizes, houses);
     }

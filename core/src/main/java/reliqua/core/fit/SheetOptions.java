@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import reliqua.core.coop.family.Choices;
-import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Material;
@@ -34,9 +33,7 @@ final class SheetOptions {
                         lot -> {
                             own.add(lot.material());
                             if (lot.material() instanceof Sheet s) {
-                                double area =
-                                        Area.of(s.width(), s.length()).toSquareMetres()
-                                                * lot.quantity();
+                                double area = s.squareMetres() * lot.quantity();
                                 areas.merge(s.thickness(), area, Double::sum);
                             }
                         });

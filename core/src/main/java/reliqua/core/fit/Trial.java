@@ -16,6 +16,7 @@ import reliqua.core.cutting.CoopPlanner;
 import reliqua.core.cutting.CutPlanner;
 import reliqua.core.cutting.Progress;
 import reliqua.core.cutting.WorkPlan;
+import reliqua.core.cutting.Workshop;
 import reliqua.core.measure.Sum;
 
 /** Draws up and plans single houses for a search, and remembers what was tried. */
@@ -41,12 +42,14 @@ final class Trial {
     Trial(FitRequest request, Progress progress) {
         this.request = request;
         this.progress = progress;
-        this.bound = new CheapBound(request.heap(), request.prices());
+        this.bound =
+                new CheapBound(request.heap(), request.prices(), Workshop.of(request.keeper()));
         this.quick = planner(CutPlanner.Settings.QUICK);
     }
 
     private CoopPlanner planner(CutPlanner.Settings settings) {
-        return new CoopPlanner(request.heap(), request.prices(), request.keeper().kerf(), settings);
+        return new CoopPlanner(
+                request.heap(), request.prices(), Workshop.of(request.keeper()), settings);
     }
 
     int tried() {

@@ -4,12 +4,14 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import reliqua.core.cutting.Ticket;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
 import reliqua.core.stock.Block;
 import reliqua.core.stock.Condition;
 import reliqua.core.stock.Flaw;
+import reliqua.core.stock.FlawArea;
 import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Hardware;
 import reliqua.core.stock.Material;
@@ -17,6 +19,7 @@ import reliqua.core.stock.Mesh;
 import reliqua.core.stock.Pallet;
 import reliqua.core.stock.Pole;
 import reliqua.core.stock.Roofing;
+import reliqua.core.stock.Section;
 import reliqua.core.stock.Sheet;
 import reliqua.core.stock.Stick;
 import reliqua.core.stock.Warp;
@@ -101,6 +104,25 @@ public final class Describe {
         };
     }
 
+    /** How a stick is made of something larger first, and which of what comes out it is. */
+    public static String making(Ticket.Made made, Tape tape) {
+        List<String> gives = new ArrayList<>();
+        Map<Section, Integer> counted = new LinkedHashMap<>();
+        made.making().gives().forEach(s -> counted.merge(s, 1, Integer::sum));
+        counted.forEach(
+                (section, count) ->
+                        gives.add(
+                                count
+                                        + " of "
+                                        + tape.section(section.thickness(), section.width())));
+        return Words.say(
+                "making." + made.making().how().name(),
+                group(made.whole(), tape),
+                String.join(", ", gives),
+                made.of(),
+                made.making().minutes());
+    }
+
     private static String join(String name, String size) {
         return size.isEmpty() ? name : name + ", " + size;
     }
@@ -113,23 +135,17 @@ public final class Describe {
                 warp(s.warp(), tape, words);
                 s.flaws().forEach(f -> words.add(flaw(f, tape)));
             }
-            case Sheet s ->
-                    s.flaws()
-                            .forEach(
-                                    f ->
-                                            words.add(
-                                                    Words.say(
-                                                            "flaw.area",
-                                                            Words.say("flaw." + f.kind().name()),
-                                                            tape.mark(f.width()),
-                                                            tape.mark(f.length()))));
-            case Roofing r -> r.flaws().forEach(f -> words.add(flaw(f, tape)));
+            case Sheet s -> sheet(s, tape, words);
+            case Roofing r -> roofing(r, tape, words);
             case Pallet p -> {
                 if (p.stamp() != Pallet.Stamp.NONE) {
                     words.add(Words.say("stamp." + p.stamp().name()));
                 }
                 if (p.broken() > 0) {
                     words.add(Words.say("flaw.broken", p.broken()));
+                }
+                if (p.breaking().pinned()) {
+                    words.add(Words.say("pallet." + p.breaking().name()));
                 }
             }
             case FoundPart f ->
@@ -144,6 +160,32 @@ public final class Describe {
             case Mesh _, Pole _, Block _, Hardware _ -> {}
         }
         return words;
+    }
+
+    private static void sheet(Sheet s, Tape tape, List<String> words) {
+        s.outline().ifPresent(o -> words.add(Words.say("flaw.outline", o.corners().size())));
+        for (FlawArea f : s.flaws()) {
+            words.add(
+                    Words.say(
+                            "flaw.area",
+                            Words.say("flaw." + f.kind().name()),
+                            tape.mark(f.width()),
+                            tape.mark(f.length())));
+        }
+    }
+
+    private static void roofing(Roofing r, Tape tape, List<String> words) {
+        if (r.profile() != Roofing.Profile.CORRUGATED) {
+            words.add(Words.say("profile." + r.profile().name()));
+        }
+        r.ribPitch().ifPresent(p -> words.add(Words.say("flaw.ribs", tape.mark(p))));
+        if (!r.holes().isEmpty()) {
+            words.add(
+                    Words.say(
+                            "flaw.holes",
+                            String.join(", ", r.holes().stream().map(tape::mark).toList())));
+        }
+        r.flaws().forEach(f -> words.add(flaw(f, tape)));
     }
 
     private static void warp(Warp warp, Tape tape, List<String> words) {

@@ -15,6 +15,7 @@ import reliqua.core.cutting.CoopPlanner;
 import reliqua.core.cutting.CutPlanner;
 import reliqua.core.cutting.Progress;
 import reliqua.core.cutting.WorkPlan;
+import reliqua.core.cutting.Workshop;
 import reliqua.core.fit.Candidate;
 import reliqua.core.fit.FitResult;
 import reliqua.core.fit.Fitter;
@@ -46,7 +47,8 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
                         .filter(t -> !done.contains(cutKey(t)))
                         .mapToInt(t -> t.cuts().size())
                         .sum();
-        return cuts * MINUTES_A_CUT + Steps.minutesLeft(steps, done);
+        int making = candidate.plan().makingMinutes(t -> !done.contains(cutKey(t)));
+        return cuts * MINUTES_A_CUT + making + Steps.minutesLeft(steps, done);
     }
 
     /** All work, in minutes. */
@@ -149,7 +151,7 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
                 new CoopPlanner(
                                 project.heap(),
                                 project.prices(),
-                                project.keeper().kerf(),
+                                Workshop.of(project.keeper()),
                                 CutPlanner.Settings.LIVE)
                         .plan(coop, progress);
         return new Candidate(chosen.dimensions(), chosen.choices(), coop, findings, plan);

@@ -19,7 +19,11 @@ public record Flaw(Kind kind, Length from, Length to) {
         NOTCH,
         NAILS,
         HOLE,
-        RUST
+        RUST,
+        /** Soaked: swollen or parting layers. */
+        WET,
+        /** Not there: outside a sheet's edge. */
+        MISSING
     }
 
     /** Refuses a flaw without extent. */

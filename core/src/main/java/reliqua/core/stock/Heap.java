@@ -79,14 +79,17 @@ public record Heap(List<Lot> lots) {
     }
 
     /**
-     * What plans reckon with: the usable lots, and in place of every pallet the boards and bearers
-     * it is expected to give when sawn apart, each as a lot of its own ({@code T1 boards}).
+     * What a design can reckon with: the usable lots, and in place of every pallet the boards and
+     * bearers it is expected to give in the quickest way the keeper allows, each as a lot of its
+     * own ({@code T1 boards}). A pallet kept whole gives nothing.
      */
     public Heap worked() {
         List<Lot> ready = new ArrayList<>();
         for (Lot lot : usable()) {
             if (lot.material() instanceof Pallet pallet) {
-                ready.addAll(brokenDown(lot, PalletYield.of(pallet, PalletYield.Way.SAWN)));
+                pallet.breaking().ways().stream()
+                        .limit(1)
+                        .forEach(way -> ready.addAll(brokenDown(lot, PalletYield.of(pallet, way))));
             } else {
                 ready.add(lot);
             }
@@ -129,13 +132,8 @@ public record Heap(List<Lot> lots) {
                 .filter(
                         lot ->
                                 switch (lot.material()) {
-                                    case Stick _,
-                                            Sheet _,
-                                            Roofing _,
-                                            Mesh _,
-                                            Pallet _,
-                                            Hardware _ ->
-                                            false;
+                                    case Stick _, Sheet _, Roofing _, Mesh _, Hardware _ -> false;
+                                    case Pallet p -> p.breaking().ways().isEmpty();
                                     case Pole _, FoundPart _, Block _ -> true;
                                 })
                 .toList();

@@ -1,5 +1,6 @@
 package reliqua.core.stock;
 
+import java.util.List;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Words;
 
@@ -13,6 +14,7 @@ import reliqua.core.measure.Words;
  * @param bearers stringers or the boards over the blocks, and their section
  * @param stamp treatment mark
  * @param broken deck boards that are split or gone
+ * @param breaking what the keeper allows to become of it
  */
 public record Pallet(
         Kind kind,
@@ -21,8 +23,37 @@ public record Pallet(
         Boards deck,
         Boards bearers,
         Stamp stamp,
-        int broken)
+        int broken,
+        Breaking breaking)
         implements Material {
+    /** What the keeper allows to become of a pallet. */
+    public enum Breaking {
+        /** The plan chooses whether it is broken down, and how. */
+        FREE(PalletYield.Way.SAWN, PalletYield.Way.PRIED),
+        /** Pried apart or left. */
+        PRIED(PalletYield.Way.PRIED),
+        /** Sawn apart or left. */
+        SAWN(PalletYield.Way.SAWN),
+        /** Kept whole. */
+        WHOLE();
+
+        private final List<PalletYield.Way> ways;
+
+        Breaking(PalletYield.Way... ways) {
+            this.ways = List.of(ways);
+        }
+
+        /** The ways left open, quickest first. */
+        public List<PalletYield.Way> ways() {
+            return ways;
+        }
+
+        /** Whether the keeper has chosen. */
+        public boolean pinned() {
+            return this != FREE;
+        }
+    }
+
     /** How the deck is carried. */
     public enum Kind {
         STRINGER,
@@ -78,6 +109,22 @@ public record Pallet(
 
     /** Common for a stringer pallet: 3 notched stringers of 35 x 89 mm. */
     public static final Boards USUAL_BEARERS = new Boards(3, Section.mm(35, 89));
+
+    /** A pallet of which the plan may choose what becomes. */
+    public Pallet(
+            Kind kind,
+            Length length,
+            Length width,
+            Boards deck,
+            Boards bearers,
+            Stamp stamp,
+            int broken) {
+        this(kind, length, width, deck, bearers, stamp, broken, Breaking.FREE);
+    }
+
+    public Pallet with(Breaking other) {
+        return new Pallet(kind, length, width, deck, bearers, stamp, broken, other);
+    }
 
     /** Refuses sizes that are not above zero and more broken boards than there are. */
     public Pallet {

@@ -1,6 +1,7 @@
 package reliqua.core.stock;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import reliqua.core.measure.Length;
 
@@ -40,6 +41,13 @@ public record PalletYield(
     private static final Length NOTCH = Length.mm(230);
 
     private static final Length NOTCH_FROM_END = Length.mm(230);
+
+    /** Every stick to expect, boards first. */
+    public List<Stick> sticks() {
+        List<Stick> sticks = new ArrayList<>(Collections.nCopies(boards, board));
+        sticks.addAll(Collections.nCopies(bearers, bearer));
+        return List.copyOf(sticks);
+    }
 
     /** The yield of one pallet. */
     public static PalletYield of(Pallet pallet, Way way) {

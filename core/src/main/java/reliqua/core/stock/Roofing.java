@@ -1,6 +1,7 @@
 package reliqua.core.stock;
 
 import java.util.List;
+import java.util.Optional;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Words;
 
@@ -11,10 +12,28 @@ import reliqua.core.measure.Words;
  * @param fullWidth edge to edge
  * @param coverWidth what one sheet covers beside its neighbour after the side lap; at most the full
  *     width
+ * @param profile how it is shaped
+ * @param ribPitch from rib to rib, if measured; none on flat tin
+ * @param holes rows of old nail or screw holes across the sheet, measured from the upper end; they
+ *     are reused or sealed, so a plan may take them
  * @param flaws rusted or torn stretches, measured from the upper end
  */
-public record Roofing(Length length, Length fullWidth, Length coverWidth, List<Flaw> flaws)
+public record Roofing(
+        Length length,
+        Length fullWidth,
+        Length coverWidth,
+        Profile profile,
+        Optional<Length> ribPitch,
+        List<Length> holes,
+        List<Flaw> flaws)
         implements Material {
+    /** How a sheet is shaped. */
+    public enum Profile {
+        CORRUGATED,
+        BOX,
+        FLAT
+    }
+
     /** Refuses sizes that are not above zero and a cover wider than the sheet. */
     public Roofing {
         if (!length.isPositive() || !coverWidth.isPositive()) {
@@ -25,6 +44,24 @@ public record Roofing(Length length, Length fullWidth, Length coverWidth, List<F
             throw new IllegalArgumentException(
                     Words.say("stock.roofing.cover", coverWidth, fullWidth));
         }
+        if (ribPitch.isPresent() && ribPitch.get().compareTo(fullWidth) >= 0) {
+            throw new IllegalArgumentException(
+                    Words.say("stock.roofing.ribs", ribPitch.get(), fullWidth));
+        }
+        holes = holes.stream().sorted().toList();
         flaws = List.copyOf(flaws);
+    }
+
+    /** Corrugated, its ribs not measured, without old holes. */
+    public Roofing(Length length, Length fullWidth, Length coverWidth, List<Flaw> flaws) {
+        this(length, fullWidth, coverWidth, Profile.CORRUGATED, Optional.empty(), List.of(), flaws);
+    }
+
+    public Roofing withLength(Length other) {
+        return new Roofing(other, fullWidth, coverWidth, profile, ribPitch, holes, flaws);
+    }
+
+    public Roofing withFlaws(List<Flaw> other) {
+        return new Roofing(length, fullWidth, coverWidth, profile, ribPitch, holes, other);
     }
 }

@@ -71,13 +71,14 @@ public final class SayLine {
         List<String> assumed = new ArrayList<>();
         YardText text = new YardText(line);
         try {
+            YardSizes sizes = new YardSizes(tape, assumed);
+            YardShapes shapes = YardShapes.take(text, sizes);
             YardRemarks remarks = YardRemarks.take(text);
             for (YardWords.Respelt word : YardWords.misspelt(text.rest())) {
                 text.respell(word.wrong(), word.right());
                 assumed.add(Words.say("say.assumed.spelling", word.right(), word.wrong()));
             }
             remarks.takeCondition(text);
-            YardSizes sizes = new YardSizes(tape, assumed);
             boolean hardware = text.has(NAILS);
             YardFlaws flaws = hardware ? new YardFlaws(sizes) : YardFlaws.take(text, sizes);
             text.take(CAPACITY);
@@ -95,7 +96,8 @@ public final class SayLine {
             if (named.words().contains("sleeper")) {
                 remarks.suspect(Hazard.CREOSOTE);
             }
-            YardMaterials materials = new YardMaterials(sizes, flaws, remarks, said.isEmpty());
+            YardMaterials materials =
+                    new YardMaterials(sizes, flaws, shapes, remarks, said.isEmpty());
             Material material = materials.read(named, text);
             int quantity = said.or(materials::surplus).orElse(1);
             if (quantity < 1) {

@@ -47,6 +47,10 @@ public record Stick(
         return new Stick(section, length, other, warp, treatment);
     }
 
+    public Stick with(Section other) {
+        return new Stick(other, length, flaws, warp, treatment);
+    }
+
     public Stick withLength(Length other) {
         return new Stick(section, other, flaws, warp, treatment);
     }

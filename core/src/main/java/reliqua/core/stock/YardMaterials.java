@@ -20,27 +20,47 @@ final class YardMaterials {
     private static final Pattern BROKEN =
             Pattern.compile(
                     "\\b(\\d{1,2}) (?:broken|split|missing)(?: boards?)?\\b|\\b(?:broken|split|missing) boards? ?(\\d{1,2})\\b");
+    private static final Pattern KEEP_WHOLE =
+            Pattern.compile("\\b(?:keep|leave|stay) (?:it |them )?whole\\b");
+    private static final Pattern PRY =
+            Pattern.compile(
+                    "\\b(?:to )?(?:pry|prise|pull)(?: (?:it|them))? apart\\b|\\bto (?:pry|prise)\\b");
+    private static final Pattern SAW_APART =
+            Pattern.compile("\\b(?:to )?(?:saw|cut)(?: (?:it|them))? apart\\b");
     private static final int LONGEST_IN_FEET = 20;
 
     private final YardSizes sizes;
     private final YardFlaws flaws;
+    private final YardShapes shapes;
     private final YardRemarks remarks;
     private final YardScan scan;
 
     /** Makes things; a number too many may be the count when none has been said. */
-    YardMaterials(YardSizes sizes, YardFlaws flaws, YardRemarks remarks, boolean countMayFollow) {
+    YardMaterials(
+            YardSizes sizes,
+            YardFlaws flaws,
+            YardShapes shapes,
+            YardRemarks remarks,
+            boolean countMayFollow) {
         this.scan = new YardScan(sizes, countMayFollow);
         this.sizes = sizes;
         this.flaws = flaws;
+        this.shapes = shapes;
         this.remarks = remarks;
     }
 
     /** The thing; refused with how to say it when sizes are missing. */
     Material read(YardKinds.Named named, YardText text) {
+        if (shapes.ofSheet() && named.kind() != YardKinds.Kind.SHEET) {
+            throw YardScan.unclear("say.shape.sheet");
+        }
+        if (shapes.ofRoofing() && named.kind() != YardKinds.Kind.ROOFING) {
+            throw YardScan.unclear("say.shape.roofing");
+        }
         return switch (named.kind()) {
             case STICK -> stick(named, text);
-            case SHEET -> new YardSheets(sizes, scan).sheet(named, text);
-            case ROOFING -> new YardSheets(sizes, scan).roofing(text, flaws);
+            case SHEET -> new YardSheets(sizes, scan).sheet(named, text, shapes);
+            case ROOFING -> new YardSheets(sizes, scan).roofing(text, flaws, shapes);
             case MESH -> mesh(named, text);
             case POLE -> pole(text);
             case PALLET -> pallet(named, text);
@@ -208,6 +228,7 @@ final class YardMaterials {
                         ? Pallet.Kind.BLOCK
                         : Pallet.Kind.STRINGER;
         text.takes(Pattern.compile("\\bstringer\\b"));
+        Pallet.Breaking breaking = breaking(text);
         List<Length> lengths = new ArrayList<>(scan.read(text, 2));
         if (lengths.size() < 2) {
             lengths.clear();
@@ -228,7 +249,19 @@ final class YardMaterials {
                 Pallet.USUAL_DECK,
                 Pallet.USUAL_BEARERS,
                 remarks.stamp(),
-                Math.min(broken, Pallet.USUAL_DECK.count()));
+                Math.min(broken, Pallet.USUAL_DECK.count()),
+                breaking);
+    }
+
+    /** What the keeper says is to become of pallets. */
+    private static Pallet.Breaking breaking(YardText text) {
+        if (text.takes(KEEP_WHOLE)) {
+            return Pallet.Breaking.WHOLE;
+        }
+        if (text.takes(PRY)) {
+            return Pallet.Breaking.PRIED;
+        }
+        return text.takes(SAW_APART) ? Pallet.Breaking.SAWN : Pallet.Breaking.FREE;
     }
 
     private Block block(YardKinds.Named named, YardText text) {

@@ -26,7 +26,7 @@ final class YardSheets {
         this.scan = scan;
     }
 
-    Sheet sheet(YardKinds.Named named, YardText text) {
+    Sheet sheet(YardKinds.Named named, YardText text, YardShapes shapes) {
         List<Length> lengths = new ArrayList<>(sides(scan.of(text, 3)));
         Optional<Length> thin =
                 lengths.stream().min(Comparator.naturalOrder()).filter(l -> l.atMost(THICKEST));
@@ -37,16 +37,21 @@ final class YardSheets {
         if (lengths.isEmpty() && (thin.isPresent() || PARTS.contains(part))) {
             lengths.addAll(usual(part));
         }
+        if (lengths.size() < 2 && shapes.sized()) {
+            // Any size does: the corners say what it is.
+            lengths = List.of(thin.orElse(USUAL_THICKNESS), thin.orElse(USUAL_THICKNESS));
+        }
         if (lengths.size() < 2) {
             throw YardScan.unclear(
                     "say.sheet", sizes.inches() ? "1/2 x 48 x 96" : "12 x 1220 x 2440");
         }
-        return new Sheet(
-                sheetKind(named.words()),
-                thin.orElse(USUAL_THICKNESS),
-                lengths.get(0),
-                lengths.get(1),
-                List.of());
+        return shapes.on(
+                new Sheet(
+                        sheetKind(named.words()),
+                        thin.orElse(USUAL_THICKNESS),
+                        lengths.get(0),
+                        lengths.get(1),
+                        List.of()));
     }
 
     /** A whole sheet, half of it across, or a quarter. */
@@ -96,7 +101,7 @@ final class YardSheets {
                 && Integer.parseInt(size.text()) <= 12;
     }
 
-    Roofing roofing(YardText text, YardFlaws flaws) {
+    Roofing roofing(YardText text, YardFlaws flaws, YardShapes shapes) {
         Optional<Length> covers = text.take(COVER).map(m -> sizes.read(m.group(1)));
         List<Length> lengths = sides(scan.of(text, 2)).stream().sorted().toList();
         if (lengths.isEmpty()) {
@@ -114,6 +119,6 @@ final class YardSheets {
         if (covers.isEmpty()) {
             sizes.note("say.assumed.cover", sizes.say(cover));
         }
-        return new Roofing(length, full, cover, flaws.on(length));
+        return shapes.on(new Roofing(length, full, cover, flaws.on(length)));
     }
 }

@@ -90,7 +90,7 @@ final class YardWords {
                     skirting slat slats sleeper sleepers softwood soiled some sound split
                     splits spruce stained stamp stamped staples steel stick sticks straight
                     strand stringer stringers stud studs tarp tarps telephone thick timber
-                    tin treated twist twisted under unknown unstamped untreated utility
+                    tin treated twist twisted under unknown unstamped untreated utility apart corner corners grain whole ribs rows outline
                     warped washers weather welded weldmesh wheel wheels wide window windows
                     wire with wood
                     """

@@ -18,6 +18,7 @@ import reliqua.core.cutting.CutPlanner;
 import reliqua.core.cutting.Progress;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.cutting.WorkPlan;
+import reliqua.core.cutting.Workshop;
 import reliqua.core.fit.Candidate;
 import reliqua.core.fit.Fitter;
 import reliqua.core.fit.Yards;
@@ -39,7 +40,11 @@ class BillTest {
     }
 
     private static WorkPlan plan(Heap heap) {
-        return new CoopPlanner(heap, project.prices(), Length.mm(3), CutPlanner.Settings.LIVE)
+        return new CoopPlanner(
+                        heap,
+                        project.prices(),
+                        Workshop.plain(Length.mm(3)),
+                        CutPlanner.Settings.LIVE)
                 .plan(house.coop(), Progress.NONE);
     }
 

@@ -54,6 +54,31 @@ final class Jobs {
         return new CutJob(Length.mm(random.nextInt(5)), sticks, List.of(), shop, pieces, List.of());
     }
 
+    /** A yard in which some things can be worked into sticks of either section. */
+    static CutJob workable(Random random) {
+        CutJob yard = yard(random);
+        List<CutJob.Workable> workables = new ArrayList<>();
+        for (int i = 1 + random.nextInt(4); i > 0; i--) {
+            List<CutJob.Way> ways = new ArrayList<>();
+            for (int w = 1 + random.nextInt(3); w > 0; w--) {
+                List<CutJob.OwnStick> gives = new ArrayList<>();
+                for (int g = 1 + random.nextInt(3); g > 0; g--) {
+                    gives.add(stick(random, "g" + g, SECTIONS[random.nextInt(SECTIONS.length)]));
+                }
+                ways.add(new CutJob.Way("way " + w, random.nextInt(20), gives));
+            }
+            workables.add(new CutJob.Workable("W" + workables.size(), 1 + random.nextInt(3), ways));
+        }
+        return new CutJob(
+                yard.kerf(),
+                yard.sticks(),
+                workables,
+                List.of(),
+                yard.shop(),
+                yard.pieces(),
+                List.of());
+    }
+
     private static CutJob.OwnStick stick(Random random, String id, int[] section) {
         int length = 600 + random.nextInt(3000);
         List<CutJob.Stretch> flaws = new ArrayList<>();

@@ -35,6 +35,7 @@ final class PlanChecker {
 
     private void check() {
         Map<String, CutJob.OwnStick> sticks = by(job.sticks(), CutJob.OwnStick::id);
+        Map<String, CutJob.Workable> workables = by(job.workables(), CutJob.Workable::id);
         Map<String, CutJob.OwnSheet> sheets = by(job.sheets(), CutJob.OwnSheet::id);
         Map<String, CutJob.ShopItem> shop = by(job.shop(), CutJob.ShopItem::id);
         Set<String> used = new HashSet<>();
@@ -42,8 +43,11 @@ final class PlanChecker {
         for (CutPlan.StickCut cut : plan.sticks()) {
             once(used, cut.source(), cut.copy());
             CutJob.OwnStick own = sticks.get(cut.source());
-            if (own != null) {
+            if (workables.containsKey(cut.source())) {
+                worked(cut, workables.get(cut.source()));
+            } else if (own != null) {
                 copies(cut.source(), cut.copy(), own.quantity());
+                require(cut.way().isEmpty(), cut.source() + " is a plain stick");
                 stick(cut, own);
             } else {
                 CutJob.ShopItem item = shop.get(cut.source());
@@ -101,6 +105,19 @@ final class PlanChecker {
 
     private void copies(String source, int copy, int quantity) {
         require(copy >= 1 && copy <= quantity, source + " has no copy " + copy);
+    }
+
+    /** Every stick of the way is cut like a plain one. */
+    private void worked(CutPlan.StickCut cut, CutJob.Workable thing) {
+        copies(cut.source(), cut.copy(), thing.quantity());
+        List<CutJob.OwnStick> sticks = thing.way(cut.way()).orElseThrow().each();
+        Map<Integer, List<CutPlan.PlacedPiece>> byStick =
+                cut.pieces().stream().collect(Collectors.groupingBy(CutPlan.PlacedPiece::of));
+        byStick.forEach(
+                (of, pieces) ->
+                        stick(
+                                new CutPlan.StickCut(cut.source(), cut.copy(), pieces),
+                                sticks.get(of - 1)));
     }
 
     private void stick(CutPlan.StickCut cut, CutJob.OwnStick stick) {

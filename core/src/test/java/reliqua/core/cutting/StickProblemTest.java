@@ -44,7 +44,8 @@ class StickProblemTest {
                         piece("p", 500, 1, Optional.empty()));
         StickProblem problem = StickProblem.split(job).getFirst();
         assertThat(problem.bins()).hasSize(1);
-        assertThat(problem.bins().getFirst().copies()).hasSize(2);
+        assertThat(problem.groups()).hasSize(1);
+        assertThat(problem.groups().getFirst()).hasSize(2);
     }
 
     @Test

@@ -7,6 +7,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import reliqua.core.coop.family.RaisedDimensions;
 import reliqua.core.cutting.Progress;
+import reliqua.core.cutting.Workshop;
 import reliqua.core.measure.Length;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Heap;
@@ -108,7 +109,8 @@ class FitterTest {
     @Test
     void theCheapBoundIsNeverAboveTheBill() {
         Project project = Yards.project(8);
-        CheapBound bound = new CheapBound(project.heap(), project.prices());
+        CheapBound bound =
+                new CheapBound(project.heap(), project.prices(), Workshop.of(project.keeper()));
         FitResult result = fit(project);
         result.others()
                 .forEach(

@@ -124,4 +124,78 @@ class SayLineTest {
         SayLine.Understood.Added said = added(inches.read("2 of 2x4 at 96 " + word));
         assertThat(said.assumed()).anyMatch(note -> note.startsWith(name + " "));
     }
+
+    @Test
+    void edgesGrainAndWetPlacesOfSheetsAreHeard() {
+        SayLine.Understood.Added off =
+                added(inches.read("ply 1/2 x 48 x 60 corner 12x18 cut off grain across"));
+        Sheet sheet = (Sheet) off.material();
+        assertThat(sheet.outline().orElseThrow().corners()).hasSize(6);
+        assertThat(sheet.grain()).isEqualTo(Sheet.Grain.ACROSS);
+        assertThat(sheet.barred())
+                .containsExactly(
+                        new FlawArea(
+                                Flaw.Kind.MISSING,
+                                Length.inches(36),
+                                Length.inches(42),
+                                Length.inches(12),
+                                Length.inches(18)));
+        assertThat(off.assumed()).contains("the far corner");
+        Sheet gable =
+                (Sheet)
+                        added(metric.read("osb 9 corners 0,0 1200,0 1200,600 600,900 0,600"))
+                                .material();
+        assertThat(gable.width()).isEqualTo(Length.mm(1200));
+        assertThat(gable.length()).isEqualTo(Length.mm(900));
+        Sheet wet =
+                (Sheet)
+                        added(metric.read("ply 12 x 600 x 1200 wet 200 x 300 at 0, 900"))
+                                .material();
+        assertThat(wet.flaws())
+                .containsExactly(
+                        new FlawArea(
+                                Flaw.Kind.WET,
+                                Length.ZERO,
+                                Length.mm(900),
+                                Length.mm(200),
+                                Length.mm(300)));
+    }
+
+    @Test
+    void ribsHolesAndProfileOfRoofingAreHeard() {
+        Roofing tin =
+                (Roofing)
+                        added(
+                                        metric.read(
+                                                "3 box profile tin 840 x 2400 ribs 190 hole rows at 300, 1200, 2100"))
+                                .material();
+        assertThat(tin.profile()).isEqualTo(Roofing.Profile.BOX);
+        assertThat(tin.ribPitch()).contains(Length.mm(190));
+        assertThat(tin.holes()).containsExactly(Length.mm(300), Length.mm(1200), Length.mm(2100));
+        assertThat(tin.length()).isEqualTo(Length.mm(2400));
+    }
+
+    @Test
+    void whatIsToBecomeOfPalletsIsHeard() {
+        assertThat(breaking("3 pallets 48x40 HT keep whole")).isEqualTo(Pallet.Breaking.WHOLE);
+        assertThat(breaking("2 pallets 48x40 HT to pry apart")).isEqualTo(Pallet.Breaking.PRIED);
+        assertThat(breaking("pallet 48x40 HT saw apart")).isEqualTo(Pallet.Breaking.SAWN);
+        assertThat(breaking("pallet 48x40 HT")).isEqualTo(Pallet.Breaking.FREE);
+    }
+
+    private Pallet.Breaking breaking(String line) {
+        return ((Pallet) added(inches.read(line)).material()).breaking();
+    }
+
+    @Test
+    void whatBelongsToSheetsIsNotLostOnOtherThings() {
+        assertThat(inches.read("2x4 at 96 grain across"))
+                .isInstanceOfSatisfying(
+                        SayLine.Understood.Unclear.class,
+                        u -> assertThat(u.message()).contains("belong to sheets"));
+        assertThat(inches.read("2x4 at 96 ribs 3"))
+                .isInstanceOfSatisfying(
+                        SayLine.Understood.Unclear.class,
+                        u -> assertThat(u.message()).contains("belong to roofing"));
+    }
 }

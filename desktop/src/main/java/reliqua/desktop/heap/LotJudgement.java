@@ -3,6 +3,8 @@ package reliqua.desktop.heap;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
@@ -30,6 +32,7 @@ final class LotJudgement {
         List<Node> nodes = new ArrayList<>();
         nodes.add(Parts.rule());
         nodes.add(Parts.text(Texts.get("heap.yield"), "strong"));
+        nodes.add(breaking(lot, pallet));
         for (PalletYield.Way way : PalletYield.Way.values()) {
             PalletYield yield = PalletYield.of(pallet, way);
             String boards =
@@ -48,6 +51,31 @@ final class LotJudgement {
                             "small"));
         }
         return nodes;
+    }
+
+    /** What may become of it: the plan chooses, or the keeper does. */
+    private Node breaking(Lot lot, Pallet pallet) {
+        FlowPane choices = new FlowPane(6, 6);
+        ToggleGroup group = new ToggleGroup();
+        for (Pallet.Breaking each : Pallet.Breaking.values()) {
+            choices.getChildren()
+                    .add(
+                            Parts.choice(
+                                    "breaking-" + each.name(),
+                                    Words.say("pallet." + each.name()),
+                                    group,
+                                    pallet.breaking() == each,
+                                    () -> pin(lot, pallet.with(each)),
+                                    "pill"));
+        }
+        return choices;
+    }
+
+    private void pin(Lot lot, Pallet pallet) {
+        String words = Describe.lot(lot.quantity(), pallet, workspace.tape());
+        workspace.edit(
+                Texts.get("edit.change", words),
+                p -> p.withHeap(p.heap().replace(lot.with(lot.quantity(), pallet))));
     }
 
     /** The pallets leave the heap; what came out of them takes their place, to be corrected. */

@@ -189,10 +189,8 @@ final class LotSlip extends VBox {
             Material changed =
                     switch (lot.material()) {
                         case Stick s -> s.withLength(length);
-                        case Sheet s ->
-                                new Sheet(s.kind(), s.thickness(), s.width(), length, s.flaws());
-                        case Roofing r ->
-                                new Roofing(length, r.fullWidth(), r.coverWidth(), r.flaws());
+                        case Sheet s -> s.withLength(length);
+                        case Roofing r -> r.withLength(length);
                         case Mesh m -> new Mesh(m.kind(), m.aperture(), m.width(), length);
                         case Pole p -> new Pole(p.butt(), p.tip(), length, p.treatment());
                         case Pallet p ->
@@ -203,7 +201,8 @@ final class LotSlip extends VBox {
                                         p.deck(),
                                         p.bearers(),
                                         p.stamp(),
-                                        p.broken());
+                                        p.broken(),
+                                        p.breaking());
                         case FoundPart f -> longest(f, length);
                         case Block b -> Block.of(b.height(), b.width(), length);
                         case Hardware h -> new Hardware(h.kind(), Optional.of(length));

@@ -4,6 +4,7 @@ import java.util.List;
 import reliqua.core.coop.Part;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.measure.Tape;
+import reliqua.core.project.Describe;
 import reliqua.core.project.Design;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Lot;
@@ -102,10 +103,12 @@ final class TicketBook {
         if (ticket.bought()) {
             return Texts.get("saw.bought", ticket.copy());
         }
-        Lot lot = workspace.project().heap().worked().find(ticket.source()).orElseThrow();
+        Lot lot = workspace.project().heap().find(ticket.source()).orElseThrow();
         String from = lot.provenance().source();
         String place = lot.provenance().place();
-        return Texts.get(
+        String first = ticket.made().map(m -> Describe.making(m, tape()) + ". ").orElse("");
+        return first
+                + Texts.get(
                         "saw.from",
                         from.isEmpty() ? ticket.source() : from,
                         ticket.copy(),
