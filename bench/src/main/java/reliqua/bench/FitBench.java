@@ -2,6 +2,7 @@ package reliqua.bench;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import reliqua.core.cutting.NativeSolver;
 import reliqua.core.cutting.Progress;
 import reliqua.core.fit.Candidate;
@@ -39,6 +40,7 @@ public final class FitBench {
         Design.Derived derived =
                 Design.derive(
                         project,
+                        Optional.empty(),
                         Progress.NONE,
                         _ -> first[0] = first[0] == 0 ? seconds(start) : first[0]);
         double all = seconds(start);

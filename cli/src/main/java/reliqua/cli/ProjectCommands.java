@@ -61,7 +61,8 @@ final class ProjectCommands {
 
         Design design(Project loaded) throws InputException {
             try {
-                Design.Derived derived = Design.derive(loaded, Progress.NONE, _ -> {});
+                Design.Derived derived =
+                        Design.derive(loaded, java.util.Optional.empty(), Progress.NONE, _ -> {});
                 return derived.design().orElseThrow(() -> none(derived.obstacle(), loaded));
             } catch (Unbuildable e) {
                 throw new InputException(project + ": " + e.reason().words(loaded.keeper().tape()));
@@ -118,16 +119,7 @@ final class ProjectCommands {
         @Override
         public Integer call() throws IOException, InputException {
             Project loaded = load();
-            FitRequest asked = loaded.fitRequest();
-            FitRequest request =
-                    new FitRequest(
-                            asked.needs(),
-                            asked.underside(),
-                            asked.keeper(),
-                            asked.heap(),
-                            asked.prices(),
-                            asked.held(),
-                            seed);
+            FitRequest request = loaded.fitRequest().seeded(seed);
             FitResult result = Fitter.fit(request, new Deadline(seconds), _ -> {});
             Candidate best = result.best().orElseThrow(() -> none(result.obstacle(), loaded));
             Exports.all(folder, loaded, Design.of(best, loaded));

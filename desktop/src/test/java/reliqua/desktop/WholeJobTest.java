@@ -132,13 +132,14 @@ class WholeJobTest {
         go(robot, KeyCode.DIGIT4);
         robot.interact(() -> robot.lookup("#tickets").queryListView().requestFocus());
         robot.type(KeyCode.SPACE);
-        assertThat(project().done()).hasSize(2);
+        assertThat(project().cuts()).hasSize(1);
 
         robot.press(KeyCode.CONTROL, KeyCode.Z).release(KeyCode.Z, KeyCode.CONTROL);
-        assertThat(project().done()).containsExactly("step LEG");
+        assertThat(project().cuts()).isEmpty();
         robot.press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z)
                 .release(KeyCode.Z, KeyCode.SHIFT, KeyCode.CONTROL);
-        assertThat(project().done()).hasSize(2);
+        assertThat(project().cuts()).hasSize(1);
+        assertThat(project().done()).containsExactly("step LEG");
 
         until(() -> workspace.saved().get());
         // Nothing is closed here: this is what is left when the program is killed.
@@ -333,16 +334,48 @@ class WholeJobTest {
         robot.interact(workspace::undo);
         until(() -> cutAtTheSaw(robot).contains("0 cut"));
         robot.interact(workspace::redo);
-        until(() -> project().done().size() == 1);
+        until(() -> cutAtTheSaw(robot).contains("1 cut"));
+        fitted();
         robot.type(KeyCode.RIGHT).type(KeyCode.SPACE);
-        until(() -> project().done().size() == 2);
+        until(() -> cutAtTheSaw(robot).contains("2 cut"));
         assertThat(project().chosen()).isPresent();
         robot.type(KeyCode.ESCAPE);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup("#at-the-saw").queryAll()).isEmpty();
         until(() -> robot.lookup("#go-saw").queryAll().size() == 1);
         robot.interact(workspace::undo);
-        assertThat(project().done()).hasSize(1);
+        assertThat(project().cuts()).hasSize(1);
+    }
+
+    @Test
+    void aSpoiledPieceComesUpAgainOnAnotherTicket(FxRobot robot) throws TimeoutException {
+        fitted();
+        go(robot, KeyCode.DIGIT4);
+        robot.clickOn("#at-saw");
+        WaitForAsyncUtils.waitForFxEvents();
+        String mark =
+                robot.lookup("#at-the-saw .saw-mark")
+                        .queryAllAs(Label.class)
+                        .iterator()
+                        .next()
+                        .getText();
+        robot.type(KeyCode.DIGIT1);
+        assertThat(robot.lookup("#at-the-saw .saw-mark.danger").queryAll()).hasSize(1);
+        robot.type(KeyCode.SPACE);
+        until(() -> cutAtTheSaw(robot).contains("1 cut"));
+        fitted();
+        assertThat(project().cuts().getFirst().pieces()).noneMatch(p -> p.marks().equals(mark));
+        assertThat(
+                        workspace
+                                .designs()
+                                .state()
+                                .get()
+                                .design()
+                                .orElseThrow()
+                                .candidate()
+                                .plan()
+                                .tickets())
+                .anyMatch(t -> t.cuts().stream().anyMatch(c -> c.marks().equals(mark)));
     }
 
     private static String cutAtTheSaw(FxRobot robot) {
@@ -361,7 +394,7 @@ class WholeJobTest {
                     tickets.getSelectionModel().select(2);
                 });
         robot.type(KeyCode.SPACE);
-        until(() -> project().done().size() == 1);
+        until(() -> project().cuts().size() == 1);
         robot.interact(
                 () ->
                         workspace.edit(
@@ -377,7 +410,10 @@ class WholeJobTest {
         until(
                 () ->
                         robot.lookup("#slip .danger").queryAllAs(Label.class).stream()
-                                .anyMatch(l -> l.getText().contains("before the plan changed")));
-        assertThat(project().done()).hasSize(1);
+                                .anyMatch(l -> l.getText().contains("of no use")));
+        assertThat(project().cuts()).hasSize(1);
+        int lots = project().heap().lots().size();
+        robot.interact(() -> robot.lookup("#slip .caution .button").queryButton().fire());
+        assertThat(project().heap().lots()).hasSize(lots + 1);
     }
 }

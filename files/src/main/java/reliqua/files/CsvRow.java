@@ -173,7 +173,7 @@ final class CsvRow {
                 Section.of(read(column, m.group(2)), read(column, m.group(3))));
     }
 
-    private List<String> parts(String column) {
+    List<String> parts(String column) {
         return Arrays.stream(text(column).split(";"))
                 .map(String::strip)
                 .filter(s -> !s.isEmpty())

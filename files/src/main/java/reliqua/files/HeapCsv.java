@@ -10,7 +10,9 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import org.apache.commons.csv.CSVException;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
@@ -22,6 +24,7 @@ import reliqua.core.measure.UnitSystem;
 import reliqua.core.stock.Condition;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
+import reliqua.core.stock.Photo;
 
 /**
  * The heap as a table, one line a lot. Lengths carry their unit; without one they are in the unit
@@ -58,7 +61,9 @@ public final class HeapCsv {
         "source",
         "note",
         "paid",
-        "since"
+        "since",
+        "parent",
+        "photos"
     };
     private static final CSVFormat READ =
             CSVFormat.DEFAULT
@@ -105,6 +110,8 @@ public final class HeapCsv {
         row.put("note", Cells.safe(p.note()));
         row.put("paid", String.valueOf(p.paid().amount()));
         p.since().ifPresent(day -> row.put("since", day.toString()));
+        row.put("parent", Cells.safe(p.parent()));
+        row.put("photos", String.join("; ", p.photos().stream().map(Photo::name).toList()));
         return Arrays.stream(COLUMNS).map(c -> row.getOrDefault(c, "")).toList();
     }
 
@@ -116,6 +123,17 @@ public final class HeapCsv {
      * @throws InputException with a line for every fault: line, column, what and how to mend it
      */
     public static Heap read(String text, String name, UnitSystem bareUnit) throws InputException {
+        return read(text, name, bareUnit, _ -> Optional.empty());
+    }
+
+    /**
+     * Reads a heap with its pictures.
+     *
+     * @param photos the picture of a name, if there is one
+     */
+    static Heap read(
+            String text, String name, UnitSystem bareUnit, Function<String, Optional<Photo>> photos)
+            throws InputException {
         List<String> faults = new ArrayList<>();
         List<Lot> lots = new ArrayList<>();
         Set<String> ids = new HashSet<>();
@@ -130,7 +148,7 @@ public final class HeapCsv {
                                 + String.join(",", COLUMNS));
             }
             for (CSVRecord record : parser) {
-                lot(record, name, new TapeReader(bareUnit), faults, ids, lots);
+                lot(record, name, new TapeReader(bareUnit), photos, faults, ids, lots);
             }
         } catch (CSVException | UncheckedIOException | IllegalArgumentException e) {
             throw new InputException(
@@ -148,6 +166,7 @@ public final class HeapCsv {
             CSVRecord record,
             String name,
             TapeReader tape,
+            Function<String, Optional<Photo>> photos,
             List<String> faults,
             Set<String> ids,
             List<Lot> lots) {
@@ -165,7 +184,11 @@ public final class HeapCsv {
                             row.text("source"),
                             row.text("note"),
                             Money.of(row.number("paid")),
-                            row.day("since"));
+                            row.day("since"),
+                            row.text("parent"),
+                            row.parts("photos").stream()
+                                    .flatMap(each -> photos.apply(each).stream())
+                                    .toList());
             lots.add(
                     new Lot(
                             id,

@@ -13,6 +13,10 @@ import java.nio.file.StandardOpenOption;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Stream;
+import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
@@ -21,11 +25,13 @@ import reliqua.core.project.Project;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Offer;
+import reliqua.core.stock.Photo;
 
 /**
- * The project file: a zip with {@code project.json}, {@code heap.csv} and {@code prices.csv}.
- * Saving never leaves half a file: the new one is written beside, forced to the disk and moved into
- * place, and the version before is kept with a tilde behind its name.
+ * The project file: a zip with {@code project.json}, {@code heap.csv}, {@code prices.csv}, {@code
+ * cut.csv} with what has been cut, and the photos. Saving never leaves half a file: the new one is
+ * written beside, forced to the disk and moved into place, and the version before is kept with a
+ * tilde behind its name.
  */
 public final class ProjectFile {
     /** Ending of project files. */
@@ -34,6 +40,9 @@ public final class ProjectFile {
     private static final String JSON = "project.json";
     private static final String HEAP = "heap.csv";
     private static final String PRICES = "prices.csv";
+    private static final String CUT = "cut.csv";
+    private static final String PHOTOS = "photos/";
+    private static final String JPEG = ".jpg";
     private static final int LARGEST = 64 << 20;
 
     private ProjectFile() {}
@@ -72,6 +81,9 @@ public final class ProjectFile {
             entry(zip, JSON, ProjectJson.write(project));
             entry(zip, HEAP, HeapCsv.write(project.heap()));
             entry(zip, PRICES, HeapCsv.write(asLots(project.prices().offers())));
+            Heap cut = CutsJson.things(project.cuts());
+            entry(zip, CUT, HeapCsv.write(cut));
+            photos(zip, project.heap(), cut);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -79,11 +91,28 @@ public final class ProjectFile {
     }
 
     private static void entry(ZipOutputStream zip, String name, String text) throws IOException {
+        entry(zip, name, text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static void entry(ZipOutputStream zip, String name, byte[] bytes) throws IOException {
         ZipEntry entry = new ZipEntry(name);
         entry.setTime(0);
         zip.putNextEntry(entry);
-        zip.write(text.getBytes(StandardCharsets.UTF_8));
+        zip.write(bytes);
         zip.closeEntry();
+    }
+
+    /** Every picture once, however many lots it shows. */
+    private static void photos(ZipOutputStream zip, Heap heap, Heap cut) throws IOException {
+        Map<String, Photo> photos = new TreeMap<>();
+        Stream.concat(heap.lots().stream(), cut.lots().stream())
+                .flatMap(lot -> lot.provenance().photos().stream())
+                .forEach(photo -> photos.put(photo.name(), photo));
+        // A JPEG is packed already: trying again would only take time at every save.
+        zip.setLevel(Deflater.NO_COMPRESSION);
+        for (Photo photo : photos.values()) {
+            entry(zip, PHOTOS + photo.name() + JPEG, photo.jpeg());
+        }
     }
 
     /** Offers share the heap's table: the name is the note, the price is what one costs. */
@@ -139,7 +168,7 @@ public final class ProjectFile {
 
     private static Project read(Path path) throws IOException, InputException {
         String name = String.valueOf(path.getFileName());
-        Map<String, String> entries = entries(path, name);
+        Map<String, byte[]> entries = entries(path, name);
         for (String needed : List.of(JSON, HEAP, PRICES)) {
             if (!entries.containsKey(needed)) {
                 throw new InputException(
@@ -149,21 +178,33 @@ public final class ProjectFile {
                                 + " is missing in it");
             }
         }
-        Heap heap = HeapCsv.read(entries.get(HEAP), name + " > " + HEAP, UnitSystem.MILLIMETRES);
-        Heap prices =
-                HeapCsv.read(entries.get(PRICES), name + " > " + PRICES, UnitSystem.MILLIMETRES);
-        return ProjectJson.read(entries.get(JSON), name + " > " + JSON, heap, asOffers(prices));
+        Heap heap = table(entries, HEAP, name);
+        Heap cut = entries.containsKey(CUT) ? table(entries, CUT, name) : Heap.EMPTY;
+        Heap prices = table(entries, PRICES, name);
+        return ProjectJson.read(
+                text(entries.get(JSON)), name + " > " + JSON, heap, cut, asOffers(prices));
     }
 
-    private static Map<String, String> entries(Path path, String name)
+    private static Heap table(Map<String, byte[]> entries, String entry, String name)
+            throws InputException {
+        return HeapCsv.read(
+                text(entries.get(entry)),
+                name + " > " + entry,
+                UnitSystem.MILLIMETRES,
+                photo -> Optional.ofNullable(entries.get(PHOTOS + photo + JPEG)).map(Photo::new));
+    }
+
+    private static String text(byte[] bytes) {
+        return new String(bytes, StandardCharsets.UTF_8);
+    }
+
+    private static Map<String, byte[]> entries(Path path, String name)
             throws IOException, InputException {
-        Map<String, String> entries = new HashMap<>();
+        Map<String, byte[]> entries = new HashMap<>();
         try (ZipInputStream zip =
                 new ZipInputStream(Files.newInputStream(path), StandardCharsets.UTF_8)) {
             for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-                entries.put(
-                        entry.getName(),
-                        new String(zip.readNBytes(LARGEST), StandardCharsets.UTF_8));
+                entries.put(entry.getName(), zip.readNBytes(LARGEST));
             }
         } catch (java.util.zip.ZipException | java.io.EOFException e) {
             throw new InputException(name + ": the file is damaged (" + e.getMessage() + ")");

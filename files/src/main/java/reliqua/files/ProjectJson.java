@@ -48,6 +48,7 @@ final class ProjectJson {
         project.held()
                 .forEach((name, length) -> held.put(JsonWords.lower(name), JsonWords.mm(length)));
         project.chosen().ifPresent(chosen -> chosen(root.putObject("chosen"), chosen));
+        CutsJson.write(root.putArray("cuts"), project.cuts());
         ArrayNode done = root.putArray("done");
         project.done().forEach(done::add);
         return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(root);
@@ -86,7 +87,7 @@ final class ProjectJson {
                 .put("longest", JsonWords.mm(choices.roofing().longest()));
     }
 
-    static Project read(String text, String name, Heap heap, List<Offer> offers)
+    static Project read(String text, String name, Heap heap, Heap cut, List<Offer> offers)
             throws InputException {
         List<String> faults = new ArrayList<>();
         JsonReader root = JsonReader.of(text, name, faults);
@@ -103,7 +104,7 @@ final class ProjectJson {
         }
         Project project;
         try {
-            project = project(root, heap, offers);
+            project = project(root, heap, cut, offers);
         } catch (IllegalArgumentException e) {
             throw new InputException(name + ": " + e.getMessage());
         }
@@ -113,7 +114,7 @@ final class ProjectJson {
         return project;
     }
 
-    private static Project project(JsonReader root, Heap heap, List<Offer> offers) {
+    private static Project project(JsonReader root, Heap heap, Heap cut, List<Offer> offers) {
         Map<RaisedDimensions.Name, Length> held = new EnumMap<>(RaisedDimensions.Name.class);
         root.inner("held")
                 .ifPresent(
@@ -136,6 +137,7 @@ final class ProjectJson {
                 root.inner("prices").map(in -> prices(in, offers)).orElse(PriceBook.EMPTY),
                 held,
                 root.inner("chosen").map(ProjectJson::chosen),
+                CutsJson.read(root, cut),
                 new HashSet<>(root.texts("done")));
     }
 

@@ -8,14 +8,20 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import reliqua.core.coop.family.RaisedDimensions;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.cutting.Progress;
+import reliqua.core.cutting.Ticket;
 import reliqua.core.measure.Length;
 import reliqua.core.project.Design;
 import reliqua.core.project.Project;
+import reliqua.core.project.SawLog;
+import reliqua.core.stock.Lot;
+import reliqua.core.stock.Photo;
 import reliqua.standins.Climates;
 import reliqua.standins.Merchants;
 
@@ -43,7 +49,10 @@ class ProjectFileTest {
     @Test
     void aHouseSettledOnComesBackToo() throws IOException, InputException, Unbuildable {
         Project demo = demos().getFirst();
-        Design design = Design.derive(demo, Progress.NONE, _ -> {}).design().orElseThrow();
+        Design design =
+                Design.derive(demo, java.util.Optional.empty(), Progress.NONE, _ -> {})
+                        .design()
+                        .orElseThrow();
         Project settled =
                 demo.withChosen(
                         Optional.of(
@@ -51,8 +60,38 @@ class ProjectFileTest {
                                         design.candidate().dimensions(),
                                         design.candidate().choices())));
         Path path = folder.resolve("p.reliqua");
-        ProjectFile.save(path, settled);
-        assertThat(ProjectFile.load(path)).isEqualTo(settled);
+        Project cut = settled;
+        for (Ticket ticket : design.candidate().plan().tickets()) {
+            cut = SawLog.cut(cut, ticket, Set.of());
+        }
+        assertThat(cut.cuts()).hasSizeGreaterThan(20);
+        for (Project each : List.of(settled, cut)) {
+            ProjectFile.save(path, each);
+            assertThat(ProjectFile.load(path)).isEqualTo(each);
+        }
+    }
+
+    @Test
+    void picturesTravelInTheFileEachOnce() throws IOException, InputException {
+        Path path = folder.resolve("p.reliqua");
+        Random random = new Random(5);
+        Project project = demos().getFirst();
+        for (Lot lot : project.heap().lots()) {
+            byte[] picture = new byte[60_000];
+            random.nextBytes(picture);
+            Lot shown =
+                    lot.with(
+                            lot.provenance()
+                                    .with(List.of(new Photo(picture), new Photo(new byte[] {1}))));
+            project = project.withHeap(project.heap().replace(shown));
+        }
+        ProjectFile.save(path, project);
+        Project loaded = ProjectFile.load(path);
+        assertThat(loaded).isEqualTo(project);
+        Lot first = loaded.heap().lots().getFirst();
+        assertThat(first.provenance().photos().getFirst().jpeg())
+                .isEqualTo(
+                        project.heap().lots().getFirst().provenance().photos().getFirst().jpeg());
     }
 
     @Test
@@ -96,7 +135,10 @@ class ProjectFileTest {
     @Test
     void everythingThatIsPrintedCanBePrinted() throws IOException, Unbuildable {
         for (Project demo : demos()) {
-            Design design = Design.derive(demo, Progress.NONE, _ -> {}).design().orElseThrow();
+            Design design =
+                    Design.derive(demo, java.util.Optional.empty(), Progress.NONE, _ -> {})
+                            .design()
+                            .orElseThrow();
             assertThat(design.candidate().faults()).isZero();
             assertThat(design.candidate().plan().missing()).isEmpty();
             byte[] pdf = PacketPdf.write(demo, design);

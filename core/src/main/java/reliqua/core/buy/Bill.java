@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.SortedMap;
+import java.util.stream.Stream;
 import reliqua.core.coop.Coop;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.cutting.WorkPlan;
@@ -108,7 +109,8 @@ public record Bill(String merchant, List<Line> lines, Money total, Money fromHea
 
     private static Money worth(WorkPlan plan, PriceBook prices) {
         Money worth = Money.ZERO;
-        for (Ticket ticket : plan.tickets()) {
+        for (Ticket ticket :
+                Stream.concat(plan.made().stream(), plan.tickets().stream()).toList()) {
             if (!ticket.bought()) {
                 for (Ticket.Cut cut : ticket.cuts()) {
                     worth = worth.plus(prices.worth(cutFrom(ticket.material(), cut)));

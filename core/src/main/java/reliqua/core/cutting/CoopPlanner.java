@@ -33,12 +33,51 @@ public final class CoopPlanner {
         this.settings = settings;
     }
 
-    /** The plan; sloped panels share rectangles two by two unless single ones come cheaper. */
+    /** The plan of a coop of which nothing is cut yet. */
     public WorkPlan plan(Coop coop, Progress progress) {
-        Demand demand = new Demand(coop, heap, prices, workshop);
+        return plan(coop, List.of(), Optional.empty(), progress);
+    }
+
+    /**
+     * The plan of a coop of which some is cut. Tickets of the plan before stay as they are when
+     * they still give all that is wanted and none is cheaper.
+     *
+     * @param cuts what has been cut
+     * @param before the plan before
+     */
+    public WorkPlan plan(
+            Coop coop, List<CutMade> cuts, Optional<WorkPlan> before, Progress progress) {
+        Served served = new Served(coop, cuts);
+        List<Ticket> made = new ArrayList<>();
+        for (CutMade cut : cuts) {
+            made.add(served.ticket(cut, made.size() + 1));
+        }
+        Optional<WorkPlan> kept =
+                before.flatMap(b -> KeptPlan.of(b, coop, served, heap, prices))
+                        .map(k -> k.plan(made));
+        if (kept.filter(k -> k.cost().isZero() && k.missing().isEmpty()).isPresent()) {
+            return kept.get();
+        }
+        List<Part> wanted = coop.parts().stream().filter(p -> !served.has(p)).toList();
+        WorkPlan fresh = fresh(wanted, progress).plan(made);
+        return kept.filter(k -> k.missing().size() <= fresh.missing().size())
+                .filter(k -> k.cost().compareTo(fresh.cost()) <= 0)
+                .map(k -> k.provenBy(fresh))
+                .orElse(fresh);
+    }
+
+    /** The parts of a coop that no piece cut so far serves. */
+    public static List<Part> wanted(Coop coop, List<CutMade> cuts) {
+        Served served = new Served(coop, cuts);
+        return coop.parts().stream().filter(p -> !served.has(p)).toList();
+    }
+
+    /** Sloped panels share rectangles two by two unless single ones come cheaper. */
+    private Gathered fresh(List<Part> wanted, Progress progress) {
+        Demand demand = new Demand(wanted, heap, prices, workshop);
         Gathered gathered = new Gathered(demand);
         gathered.add(demand.sticks(), settings, progress);
-        sheets(coop, gathered, progress);
+        sheets(wanted, gathered, progress);
         gathered.add(demand.roofing(), settings, progress);
         Set<String> used = new HashSet<>();
         for (Length aperture : demand.apertures()) {
@@ -46,24 +85,24 @@ public final class CoopPlanner {
             gathered.add(mesh, settings, progress);
             gathered.tickets.forEach(t -> used.add(t.source()));
         }
-        return gathered.plan();
+        return gathered;
     }
 
-    private void sheets(Coop coop, Gathered gathered, Progress progress) {
-        Gathered paired = sheets(coop, true, progress);
+    private void sheets(List<Part> wanted, Gathered gathered, Progress progress) {
+        Gathered paired = sheets(wanted, true, progress);
         if (paired.missing.isEmpty() && (paired.cost.isZero() || settings.sheetRounds() == 0)) {
             gathered.take(paired, paired.bound);
             return;
         }
-        Gathered single = sheets(coop, false, progress);
+        Gathered single = sheets(wanted, false, progress);
         Gathered better = ORDER.compare(single, paired) < 0 ? single : paired;
         // What holds of both ways is the lower of the two bounds.
         gathered.take(
                 better, paired.bound.compareTo(single.bound) < 0 ? paired.bound : single.bound);
     }
 
-    private Gathered sheets(Coop coop, boolean pairs, Progress progress) {
-        Demand demand = new Demand(coop, heap, prices, workshop);
+    private Gathered sheets(List<Part> wanted, boolean pairs, Progress progress) {
+        Demand demand = new Demand(wanted, heap, prices, workshop);
         Gathered gathered = new Gathered(demand);
         gathered.add(demand.sheets(pairs), settings, progress);
         return gathered;
@@ -153,7 +192,7 @@ public final class CoopPlanner {
                             stick.source(),
                             stick.copy(),
                             false,
-                            demand.workables().stick(stick.source(), stick.way(), of),
+                            making.get().gives().get(of - 1),
                             Optional.of(new Ticket.Made(whole, making.get(), of)),
                             cuts));
         }
@@ -178,8 +217,9 @@ public final class CoopPlanner {
             tickets.add(new Ticket(source, copy, bought, material, cuts));
         }
 
-        WorkPlan plan() {
-            return new WorkPlan(tickets, missing, cost, bound, proven && missing.isEmpty(), remark);
+        WorkPlan plan(List<Ticket> made) {
+            return new WorkPlan(
+                    tickets, missing, cost, bound, proven && missing.isEmpty(), remark, made);
         }
     }
 }

@@ -10,7 +10,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
-import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Heap;
@@ -23,14 +22,14 @@ import reliqua.core.stock.Roofing;
 import reliqua.core.stock.Section;
 
 /**
- * Turns the parts of a coop into cut jobs. Equal needs are grouped under one id, and {@link #marks}
- * gives the parts back.
+ * Turns the parts of a coop that are still to be cut into cut jobs. Equal needs are grouped under
+ * one id, and {@link #marks} gives the parts back.
  *
  * <p>Roofing is linear: a column is a length of a sheet of its width. Mesh is flat: a strip is a
  * rectangle of a roll. So one planner serves all materials.
  */
 final class Demand {
-    private final Coop coop;
+    private final List<Part> wanted;
     private final Heap heap;
     private final PriceBook prices;
     private final Length kerf;
@@ -38,12 +37,12 @@ final class Demand {
     private final YardStock stock;
     private final Map<String, Deque<List<Part>>> parts = new LinkedHashMap<>();
 
-    Demand(Coop coop, Heap heap, PriceBook prices, Workshop workshop) {
-        this.coop = coop;
+    Demand(List<Part> wanted, Heap heap, PriceBook prices, Workshop workshop) {
+        this.wanted = List.copyOf(wanted);
         this.heap = heap;
         this.prices = prices;
         this.kerf = workshop.kerf();
-        this.workables = new Workables(heap, workshop, sections(coop));
+        this.workables = new Workables(heap, workshop, sections(wanted));
         this.stock = new YardStock(heap, prices);
     }
 
@@ -59,8 +58,8 @@ final class Demand {
         return workables;
     }
 
-    private static Set<Section> sections(Coop coop) {
-        return coop.parts().stream()
+    private static Set<Section> sections(List<Part> wanted) {
+        return wanted.stream()
                 .filter(p -> p instanceof Part.StickPart)
                 .map(p -> ((Part.StickPart) p).section())
                 .collect(Collectors.toSet());
@@ -73,7 +72,7 @@ final class Demand {
     /** Sticks. */
     CutJob sticks() {
         Map<String, CutJob.Piece> pieces = new LinkedHashMap<>();
-        for (Part part : coop.parts()) {
+        for (Part part : wanted) {
             if (part instanceof Part.StickPart stick) {
                 addPiece(pieces, stick);
             }
@@ -92,7 +91,7 @@ final class Demand {
     CutJob sheets(boolean pairs) {
         Map<String, CutJob.Panel> panels = new LinkedHashMap<>();
         Map<List<Object>, List<Part.PanelPart>> sloped = new LinkedHashMap<>();
-        for (Part part : coop.parts()) {
+        for (Part part : wanted) {
             if (part instanceof Part.PanelPart panel && panel.cutFrom().isEmpty()) {
                 if (panel.lowSide().isPresent() && pairs) {
                     sloped.computeIfAbsent(alike(panel), _ -> new ArrayList<>()).add(panel);
@@ -219,7 +218,7 @@ final class Demand {
 
     private List<CutJob.Piece> roofPieces(List<CutJob.OwnStick> own, List<CutJob.ShopItem> shop) {
         Map<String, CutJob.Piece> pieces = new LinkedHashMap<>();
-        for (Part part : coop.parts()) {
+        for (Part part : wanted) {
             if (part instanceof Part.RoofPart roof) {
                 String id = "roofing " + roof.fullWidth().nm() + " x " + roof.length().nm();
                 Length cover = coverOf(roof.fullWidth(), own, shop);
@@ -278,7 +277,7 @@ final class Demand {
             }
         }
         Map<String, CutJob.Panel> panels = new LinkedHashMap<>();
-        for (Part part : coop.parts()) {
+        for (Part part : wanted) {
             if (part instanceof Part.MeshPart mesh && mesh.aperture().equals(aperture)) {
                 String id =
                         "mesh "
@@ -306,7 +305,7 @@ final class Demand {
 
     /** The apertures asked for, finest first. */
     List<Length> apertures() {
-        return coop.parts().stream()
+        return wanted.stream()
                 .filter(p -> p instanceof Part.MeshPart)
                 .map(p -> ((Part.MeshPart) p).aperture())
                 .distinct()

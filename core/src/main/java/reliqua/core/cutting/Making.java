@@ -1,16 +1,16 @@
 package reliqua.core.cutting;
 
 import java.util.List;
-import reliqua.core.stock.Section;
+import reliqua.core.stock.Stick;
 
 /**
  * How a thing is worked into sticks before anything is cut across.
  *
  * @param how it is worked
- * @param gives the section of every stick that comes out, in order
+ * @param gives every stick that comes out, in order
  * @param minutes it takes, about
  */
-public record Making(How how, List<Section> gives, int minutes) {
+public record Making(How how, List<Stick> gives, int minutes) {
     /** The ways. */
     public enum How {
         /** A pallet pried apart. */

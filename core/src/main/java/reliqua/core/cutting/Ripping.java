@@ -40,18 +40,11 @@ final class Ripping {
                                             Making.How.RIPPED,
                                             lanes,
                                             cuts(lanes, section.width()),
-                                            stick.length()));
+                                            stick));
         }
         if (workshop.thins() && section.width().atMost(Workshop.DEEPEST)) {
             thinned(section)
-                    .forEach(
-                            lanes ->
-                                    add(
-                                            ways,
-                                            Making.How.THINNED,
-                                            lanes,
-                                            lanes.size(),
-                                            stick.length()));
+                    .forEach(lanes -> add(ways, Making.How.THINNED, lanes, lanes.size(), stick));
             if (workshop.rips()) {
                 both(ways, stick);
             }
@@ -76,7 +69,7 @@ final class Ripping {
                                                                 Making.How.THINNED_AND_RIPPED,
                                                                 lanes,
                                                                 1 + cuts(lanes, section.width()),
-                                                                stick.length())));
+                                                                stick)));
     }
 
     /** Lanes side by side across the width; none as wide as the stick itself. */
@@ -145,15 +138,12 @@ final class Ripping {
     }
 
     private void add(
-            Map<String, Making> ways,
-            Making.How how,
-            List<Section> lanes,
-            int cuts,
-            Length length) {
+            Map<String, Making> ways, Making.How how, List<Section> lanes, int cuts, Stick stick) {
         String name = how.name().toLowerCase(java.util.Locale.ROOT);
         for (Section lane : lanes) {
             name += " " + lane.thickness().nm() + "x" + lane.width().nm();
         }
-        ways.put(name, new Making(how, lanes, workshop.minutes(cuts, length)));
+        List<Stick> gives = lanes.stream().map(stick::with).toList();
+        ways.put(name, new Making(how, gives, workshop.minutes(cuts, stick.length())));
     }
 }

@@ -3,8 +3,8 @@ package reliqua.core.cutting;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import reliqua.core.coop.Part;
 import reliqua.core.measure.Money;
 
@@ -17,6 +17,7 @@ import reliqua.core.measure.Money;
  * @param lowerBound proven: this coop cannot be had for less from this heap
  * @param proven whether cost and bound meet
  * @param remark what the planner wants said; may be empty
+ * @param made what has been cut already, in that order, with the parts its pieces serve now
  */
 public record WorkPlan(
         List<Ticket> tickets,
@@ -24,16 +25,24 @@ public record WorkPlan(
         Money cost,
         Money lowerBound,
         boolean proven,
-        String remark) {
+        String remark,
+        List<Ticket> made) {
     /** Copies the lists. */
     public WorkPlan {
+        made = List.copyOf(made);
         tickets = List.copyOf(tickets);
         missing = List.copyOf(missing);
     }
 
+    /** The same with the bound another plan for the same has proven. */
+    WorkPlan provenBy(WorkPlan other) {
+        boolean meets = missing.isEmpty() && cost.compareTo(other.lowerBound) <= 0;
+        return new WorkPlan(tickets, missing, cost, other.lowerBound, meets, other.remark, made);
+    }
+
     /** The ticket a part comes from. */
     public Optional<Ticket> ticketOf(String mark) {
-        return tickets.stream()
+        return Stream.concat(made.stream(), tickets.stream())
                 .filter(
                         t ->
                                 t.cuts().stream()
@@ -60,9 +69,8 @@ public record WorkPlan(
     }
 
     /** Minutes to work things into sticks before they are cut, each thing once. */
-    public int makingMinutes(Predicate<Ticket> counted) {
+    public int makingMinutes() {
         return tickets.stream()
-                .filter(counted)
                 .filter(t -> t.made().isPresent())
                 .collect(
                         Collectors.toMap(

@@ -23,7 +23,6 @@ final class Workables {
 
     private final Map<String, CutJob.Workable> jobs = new LinkedHashMap<>();
     private final Map<String, Map<String, Making>> makings = new LinkedHashMap<>();
-    private final Map<String, Map<String, List<Stick>>> sticks = new LinkedHashMap<>();
     private final Workshop workshop;
     private final Set<Section> wanted;
 
@@ -54,11 +53,6 @@ final class Workables {
         return Optional.ofNullable(makings.getOrDefault(lot, Map.of()).get(way));
     }
 
-    /** The stick that comes out at the place {@code of}, counted from one. */
-    Stick stick(String lot, String way, int of) {
-        return sticks.get(lot).get(way).get(of - 1);
-    }
-
     private void pallet(Lot lot, Pallet pallet) {
         Map<PalletYield.Way, PalletYield> open = new LinkedHashMap<>();
         for (PalletYield.Way way : pallet.breaking().ways()) {
@@ -76,10 +70,7 @@ final class Workables {
                         remember(
                                 lot.id(),
                                 way.name(),
-                                new Making(
-                                        Making.How.valueOf(way.name()),
-                                        made.stream().map(Stick::section).toList(),
-                                        yield.minutes()));
+                                new Making(Making.How.valueOf(way.name()), made, yield.minutes()));
                     }
                 });
         if (!ways.isEmpty()) {
@@ -95,8 +86,7 @@ final class Workables {
         ways.add(way(lot.id(), AS_IT_IS, 0, List.of(stick)));
         rips.forEach(
                 (name, making) -> {
-                    List<Stick> lanes = making.gives().stream().map(stick::with).toList();
-                    ways.add(way(lot.id(), name, making.minutes(), lanes));
+                    ways.add(way(lot.id(), name, making.minutes(), making.gives()));
                     remember(lot.id(), name, making);
                 });
         jobs.put(lot.id(), new CutJob.Workable(lot.id(), lot.quantity(), ways));
@@ -106,8 +96,7 @@ final class Workables {
         makings.computeIfAbsent(lot, _ -> new LinkedHashMap<>()).put(way, making);
     }
 
-    private CutJob.Way way(String lot, String name, int minutes, List<Stick> made) {
-        sticks.computeIfAbsent(lot, _ -> new LinkedHashMap<>()).put(name, made);
+    private static CutJob.Way way(String lot, String name, int minutes, List<Stick> made) {
         Map<Stick, Integer> counted = new LinkedHashMap<>();
         made.forEach(s -> counted.merge(s, 1, Integer::sum));
         List<CutJob.OwnStick> gives = new ArrayList<>();

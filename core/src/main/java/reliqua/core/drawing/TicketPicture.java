@@ -2,6 +2,7 @@ package reliqua.core.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import reliqua.core.coop.Part;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.measure.Length;
@@ -124,12 +125,21 @@ public final class TicketPicture {
         sketch.reach(new Picture.Point(0, -ABOVE - (anyRaised ? 190 : 90)));
     }
 
+    /** The part a piece becomes; none for one that serves nothing any more. */
+    private static Optional<Part> first(Ticket.Cut cut) {
+        return cut.parts().stream().findFirst();
+    }
+
+    private static String tag(Ticket.Cut cut) {
+        return first(cut).map(Part::mark).orElse("");
+    }
+
     private static void piece(Picture.Sketch sketch, Ticket.Cut cut, Ink fill) {
         double from = cut.x().toMm();
         double to = cut.end().toMm();
         double startLean = 0;
         double endLean = 0;
-        if (cut.parts().getFirst() instanceof Part.StickPart stick) {
+        if (first(cut).orElse(null) instanceof Part.StickPart stick) {
             double scale = STRIP;
             double most = (to - from) / 2;
             boolean parallel = stick.startCut().degrees() != 0;
@@ -147,7 +157,7 @@ public final class TicketPicture {
                         new Picture.Point(to, 0),
                         new Picture.Point(to - endLean, STRIP),
                         new Picture.Point(from, STRIP));
-        sketch.area(outline, List.of(), fill, Ink.INK, cut.parts().getFirst().mark());
+        sketch.area(outline, List.of(), fill, Ink.INK, tag(cut));
         sketch.label(
                 (from + to) / 2,
                 STRIP * 0.62,
@@ -169,7 +179,7 @@ public final class TicketPicture {
             double y = cut.x().toMm();
             double x1 = x + cut.along().toMm();
             double y1 = y + cut.across().toMm();
-            sketch.rectangle(x, y, x1, y1, fill, Ink.INK, cut.parts().getFirst().mark());
+            sketch.rectangle(x, y, x1, y1, fill, Ink.INK, tag(cut));
             diagonal(sketch, cut, x, y, x1, y1);
             double middle = (y + y1) / 2;
             sketch.label(
@@ -204,7 +214,7 @@ public final class TicketPicture {
     /** The sloped cut that parts two panels in one rectangle, or trims one. */
     private static void diagonal(
             Picture.Sketch sketch, Ticket.Cut cut, double x, double y, double x1, double y1) {
-        if (!(cut.parts().getFirst() instanceof Part.PanelPart panel)
+        if (!(first(cut).orElse(null) instanceof Part.PanelPart panel)
                 || panel.lowSide().isEmpty()) {
             return;
         }

@@ -1,9 +1,9 @@
 package reliqua.core.fit;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
-import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
 import reliqua.core.cutting.Workshop;
 import reliqua.core.cutting.YardLength;
@@ -52,11 +52,11 @@ final class CheapBound {
         }
     }
 
-    /** The bound in whole currency. */
-    double of(Coop coop) {
+    /** The bound for parts still to be cut, in whole currency. */
+    double of(List<Part> wanted) {
         Map<Section, Double> length = new HashMap<>();
         Map<Length, Double> area = new HashMap<>();
-        for (Part part : coop.parts()) {
+        for (Part part : wanted) {
             if (part instanceof Part.StickPart s) {
                 length.merge(s.section(), s.length().toMetres(), Double::sum);
             } else if (part instanceof Part.PanelPart p && p.cutFrom().isEmpty()) {

@@ -1,7 +1,9 @@
 package reliqua.core.fit;
 
+import java.util.List;
 import java.util.Map;
 import reliqua.core.coop.family.RaisedDimensions;
+import reliqua.core.cutting.CutMade;
 import reliqua.core.flock.Keeper;
 import reliqua.core.flock.Needs;
 import reliqua.core.flock.Practice;
@@ -18,6 +20,7 @@ import reliqua.core.stock.PriceBook;
  * @param heap what there is
  * @param prices what can be bought
  * @param held dimensions the keeper has fixed
+ * @param cuts what has been cut already: pieces that serve a house need not be cut again
  * @param seed same seed, same answer
  */
 public record FitRequest(
@@ -27,9 +30,16 @@ public record FitRequest(
         Heap heap,
         PriceBook prices,
         Map<RaisedDimensions.Name, Length> held,
+        List<CutMade> cuts,
         long seed) {
-    /** Copies the map. */
+    /** Copies the collections. */
     public FitRequest {
+        cuts = List.copyOf(cuts);
         held = Map.copyOf(held);
+    }
+
+    /** The same with another seed. */
+    public FitRequest seeded(long other) {
+        return new FitRequest(needs, underside, keeper, heap, prices, held, cuts, other);
     }
 }

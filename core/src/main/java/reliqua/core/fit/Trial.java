@@ -124,12 +124,12 @@ final class Trial {
     private Optional<Candidate> drawn(Idea idea) {
         try {
             Coop coop = RaisedHouse.build(idea.dimensions(), idea.choices(), request.needs());
-            if (bound.of(coop) > ceiling + 1e-6) {
+            if (bound.of(CoopPlanner.wanted(coop, request.cuts())) > ceiling + 1e-6) {
                 return Optional.empty();
             }
             List<Finding> findings =
                     Findings.of(coop, request.needs(), request.keeper(), request.heap());
-            WorkPlan plan = quick.plan(coop, Progress.NONE);
+            WorkPlan plan = quick.plan(coop, request.cuts(), Optional.empty(), Progress.NONE);
             return Optional.of(
                     new Candidate(idea.dimensions(), idea.choices(), coop, findings, plan));
         } catch (Unbuildable e) {
@@ -145,7 +145,8 @@ final class Trial {
         CutPlanner.Settings seeded =
                 new CutPlanner.Settings(
                         live.sticks(), live.solverEffort(), live.sheetRounds(), request.seed());
-        WorkPlan plan = planner(seeded).plan(candidate.coop(), quietly());
+        WorkPlan plan =
+                planner(seeded).plan(candidate.coop(), request.cuts(), Optional.empty(), quietly());
         return new Candidate(
                 candidate.dimensions(),
                 candidate.choices(),

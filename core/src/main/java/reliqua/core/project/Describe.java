@@ -108,7 +108,7 @@ public final class Describe {
     public static String making(Ticket.Made made, Tape tape) {
         List<String> gives = new ArrayList<>();
         Map<Section, Integer> counted = new LinkedHashMap<>();
-        made.making().gives().forEach(s -> counted.merge(s, 1, Integer::sum));
+        made.making().gives().forEach(s -> counted.merge(s.section(), 1, Integer::sum));
         counted.forEach(
                 (section, count) ->
                         gives.add(

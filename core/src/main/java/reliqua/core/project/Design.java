@@ -35,50 +35,20 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
         steps = List.copyOf(steps);
     }
 
-    private static final String CUT = "cut ";
-
     /** Minutes to mark and make one cut. */
     private static final int MINUTES_A_CUT = 4;
 
-    /** Work still to do, in minutes: cuts not made and steps not ticked. */
+    /** Work still to do, in minutes: tickets still to be cut and steps not ticked. */
     public int minutesLeft(java.util.Set<String> done) {
-        int cuts =
-                candidate.plan().tickets().stream()
-                        .filter(t -> !done.contains(cutKey(t)))
-                        .mapToInt(t -> t.cuts().size())
-                        .sum();
-        int making = candidate.plan().makingMinutes(t -> !done.contains(cutKey(t)));
-        return cuts * MINUTES_A_CUT + making + Steps.minutesLeft(steps, done);
+        WorkPlan plan = candidate.plan();
+        return plan.cutCount() * MINUTES_A_CUT
+                + plan.makingMinutes()
+                + Steps.minutesLeft(steps, done);
     }
 
     /** All work, in minutes. */
     public int minutes() {
         return minutesLeft(java.util.Set.of());
-    }
-
-    /**
-     * Name by which a ticket is ticked off: the thing and the pieces that came out of it, so that
-     * another plan does not take other pieces for cut.
-     */
-    public static String cutKey(reliqua.core.cutting.Ticket ticket) {
-        return CUT + ticket.key() + ": " + pieces(ticket);
-    }
-
-    /** Marks with the size of each piece: another house has the same marks for other lengths. */
-    private static String pieces(reliqua.core.cutting.Ticket ticket) {
-        return ticket.cuts().stream()
-                .map(c -> c.marks() + "=" + c.across().nm() + "x" + c.along().nm())
-                .collect(java.util.stream.Collectors.joining(", "));
-    }
-
-    /** Whether something done is a cut. */
-    public static boolean isCutKey(String key) {
-        return key.startsWith(CUT);
-    }
-
-    /** A cut in words: source, copy and the marks of its pieces. */
-    public static String cutWords(String key) {
-        return key.substring(CUT.length()).replaceAll("=\\d+x\\d+", "");
     }
 
     /** The bill and the steps of a house. */
@@ -91,13 +61,18 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
     /**
      * The design of a project: of the house settled on, or of the best fit.
      *
+     * @param before the plan so far, whose tickets stay where they can
      * @param soFar hears of every better house of a search
      * @throws Unbuildable when the house settled on does not serve the needs as they are now
      */
-    public static Derived derive(Project project, Progress progress, Consumer<Candidate> soFar)
+    public static Derived derive(
+            Project project,
+            Optional<WorkPlan> before,
+            Progress progress,
+            Consumer<Candidate> soFar)
             throws Unbuildable {
         if (project.chosen().isPresent()) {
-            Candidate settled = settled(project, project.chosen().get(), progress);
+            Candidate settled = settled(project, project.chosen().get(), before, progress);
             return new Derived(
                     Optional.of(of(settled, project)), Optional.empty(), Optional.empty());
         }
@@ -142,7 +117,8 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
     public record Derived(
             Optional<Design> design, Optional<Search> search, Optional<Sum> obstacle) {}
 
-    private static Candidate settled(Project project, Project.Chosen chosen, Progress progress)
+    private static Candidate settled(
+            Project project, Project.Chosen chosen, Optional<WorkPlan> before, Progress progress)
             throws Unbuildable {
         Coop coop = RaisedHouse.build(chosen.dimensions(), chosen.choices(), project.needs());
         List<Finding> findings =
@@ -153,7 +129,7 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
                                 project.prices(),
                                 Workshop.of(project.keeper()),
                                 CutPlanner.Settings.LIVE)
-                        .plan(coop, progress);
+                        .plan(coop, project.cuts(), before, progress);
         return new Candidate(chosen.dimensions(), chosen.choices(), coop, findings, plan);
     }
 }

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.RaisedDimensions;
+import reliqua.core.cutting.CutMade;
 import reliqua.core.fit.FitRequest;
 import reliqua.core.flock.Flock;
 import reliqua.core.flock.Keeper;
@@ -32,7 +33,8 @@ import reliqua.core.stock.PriceBook;
  * @param prices what can be bought
  * @param held dimensions the keeper has fixed
  * @param chosen the house settled on; without it the best fit is followed
- * @param done keys of steps that are ticked and tickets that are cut
+ * @param cuts what has been cut, in that order
+ * @param done keys of steps that are ticked
  */
 public record Project(
         String name,
@@ -43,6 +45,7 @@ public record Project(
         PriceBook prices,
         Map<RaisedDimensions.Name, Length> held,
         Optional<Chosen> chosen,
+        List<CutMade> cuts,
         Set<String> done) {
 
     /** A house settled on: its lengths and sections. */
@@ -56,6 +59,7 @@ public record Project(
         Map<RaisedDimensions.Name, Length> ordered = new EnumMap<>(RaisedDimensions.Name.class);
         ordered.putAll(held);
         held = Collections.unmodifiableMap(ordered);
+        cuts = List.copyOf(cuts);
         done = Collections.unmodifiableSet(new TreeSet<>(done));
     }
 
@@ -63,31 +67,40 @@ public record Project(
     public static Project start(
             String name, Keeper keeper, Flock flock, Heap heap, PriceBook prices) {
         return new Project(
-                name, keeper, flock, Site.BARE, heap, prices, Map.of(), Optional.empty(), Set.of());
+                name,
+                keeper,
+                flock,
+                Site.BARE,
+                heap,
+                prices,
+                Map.of(),
+                Optional.empty(),
+                List.of(),
+                Set.of());
     }
 
     public Project withKeeper(Keeper other) {
-        return new Project(name, other, flock, site, heap, prices, held, chosen, done);
+        return new Project(name, other, flock, site, heap, prices, held, chosen, cuts, done);
     }
 
     public Project withFlock(Flock other) {
-        return new Project(name, keeper, other, site, heap, prices, held, chosen, done);
+        return new Project(name, keeper, other, site, heap, prices, held, chosen, cuts, done);
     }
 
     public Project withSite(Site other) {
-        return new Project(name, keeper, flock, other, heap, prices, held, chosen, done);
+        return new Project(name, keeper, flock, other, heap, prices, held, chosen, cuts, done);
     }
 
     public Project withHeap(Heap other) {
-        return new Project(name, keeper, flock, site, other, prices, held, chosen, done);
+        return new Project(name, keeper, flock, site, other, prices, held, chosen, cuts, done);
     }
 
     public Project withPrices(PriceBook other) {
-        return new Project(name, keeper, flock, site, heap, other, held, chosen, done);
+        return new Project(name, keeper, flock, site, heap, other, held, chosen, cuts, done);
     }
 
     public Project withChosen(Optional<Chosen> other) {
-        return new Project(name, keeper, flock, site, heap, prices, held, other, done);
+        return new Project(name, keeper, flock, site, heap, prices, held, other, cuts, done);
     }
 
     /** With a dimension fixed. */
@@ -95,7 +108,7 @@ public record Project(
         Map<RaisedDimensions.Name, Length> more = new EnumMap<>(RaisedDimensions.Name.class);
         more.putAll(held);
         more.put(dimension, length);
-        return new Project(name, keeper, flock, site, heap, prices, more, chosen, done);
+        return new Project(name, keeper, flock, site, heap, prices, more, chosen, cuts, done);
     }
 
     /** With a dimension free again. */
@@ -103,10 +116,14 @@ public record Project(
         Map<RaisedDimensions.Name, Length> fewer = new EnumMap<>(RaisedDimensions.Name.class);
         fewer.putAll(held);
         fewer.remove(dimension);
-        return new Project(name, keeper, flock, site, heap, prices, fewer, chosen, done);
+        return new Project(name, keeper, flock, site, heap, prices, fewer, chosen, cuts, done);
     }
 
-    /** With a step or ticket ticked, or not. */
+    public Project withCuts(List<CutMade> other) {
+        return new Project(name, keeper, flock, site, heap, prices, held, chosen, other, done);
+    }
+
+    /** With a step ticked, or not. */
     public Project tick(String key, boolean isDone) {
         Set<String> changed = new TreeSet<>(done);
         if (isDone) {
@@ -114,7 +131,7 @@ public record Project(
         } else {
             changed.remove(key);
         }
-        return new Project(name, keeper, flock, site, heap, prices, held, chosen, changed);
+        return new Project(name, keeper, flock, site, heap, prices, held, chosen, cuts, changed);
     }
 
     public Needs needs() {
@@ -133,6 +150,7 @@ public record Project(
 
     /** What a search for this project starts from. */
     public FitRequest fitRequest() {
-        return new FitRequest(needs(), flock.practice().underside(), keeper, heap, prices, held, 1);
+        return new FitRequest(
+                needs(), flock.practice().underside(), keeper, heap, prices, held, cuts, 1);
     }
 }

@@ -1,5 +1,6 @@
 package reliqua.core.stock;
 
+import java.util.List;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Words;
 
@@ -24,6 +25,19 @@ public record Flaw(Kind kind, Length from, Length to) {
         WET,
         /** Not there: outside a sheet's edge. */
         MISSING
+    }
+
+    /** The flaws of a stretch, measured from where it begins. */
+    static List<Flaw> within(List<Flaw> flaws, Length from, Length to) {
+        return flaws.stream()
+                .filter(f -> f.to().compareTo(from) > 0 && f.from().compareTo(to) < 0)
+                .map(
+                        f ->
+                                new Flaw(
+                                        f.kind(),
+                                        f.from().max(from).minus(from),
+                                        f.to().min(to).minus(from)))
+                .toList();
     }
 
     /** Refuses a flaw without extent. */

@@ -105,6 +105,27 @@ public record Heap(List<Lot> lots) {
         return replace(rest).plus(taken);
     }
 
+    /** Without one of a lot: one fewer, or none. */
+    public Heap less(String id) {
+        Lot lot = find(id).orElseThrow();
+        return lot.quantity() == 1
+                ? minus(id)
+                : replace(lot.with(lot.quantity() - 1, lot.material()));
+    }
+
+    /** With one thing more: in its lot, if that is there unchanged, else as a lot again. */
+    public Heap plusOne(Lot one) {
+        return find(one.id())
+                .filter(lot -> lot.material().equals(one.material()))
+                .map(lot -> replace(lot.with(lot.quantity() + 1, lot.material())))
+                .orElseGet(
+                        () ->
+                                plus(
+                                        find(one.id()).isEmpty()
+                                                ? one
+                                                : one.withId(freshId(one.material()))));
+    }
+
     /** With what came out of a broken-down lot of pallets in its place, under ids of their own. */
     public Heap brokenDown(String id, PalletYield yield) {
         Heap after = minus(id);

@@ -1,6 +1,7 @@
 package reliqua.core.stock;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Words;
@@ -42,6 +43,11 @@ public record Lot(
         return new Lot(id, quantity, material, provenance, other);
     }
 
+    /** The same lot, remembered otherwise. */
+    public Lot with(Provenance other) {
+        return new Lot(id, quantity, material, other, condition);
+    }
+
     /** The same lot under another id. */
     public Lot withId(String other) {
         return new Lot(other, quantity, material, provenance, condition);
@@ -55,15 +61,44 @@ public record Lot(
      * @param note anything else; may be empty
      * @param paid for the whole lot, often nothing
      * @param since when it was brought home, if known
+     * @param parent id of the lot it was cut from; empty for what was brought home
+     * @param photos pictures of it
      */
     public record Provenance(
-            String place, String source, String note, Money paid, Optional<LocalDate> since) {
+            String place,
+            String source,
+            String note,
+            Money paid,
+            Optional<LocalDate> since,
+            String parent,
+            List<Photo> photos) {
+        /** Copies the list. */
+        public Provenance {
+            photos = List.copyOf(photos);
+        }
+
         /** Nothing known, nothing paid. */
         public static final Provenance UNKNOWN = new Provenance("", "", "", Money.ZERO);
 
         /** Of an unknown day. */
         public Provenance(String place, String source, String note, Money paid) {
             this(place, source, note, paid, Optional.empty());
+        }
+
+        /** Brought home, not cut from something. */
+        public Provenance(
+                String place, String source, String note, Money paid, Optional<LocalDate> since) {
+            this(place, source, note, paid, since, "", List.of());
+        }
+
+        /** Of what is cut from it: the same origin, paid for already. */
+        public Provenance cutFrom(String lot) {
+            return new Provenance(place, source, "", Money.ZERO, since, lot, photos);
+        }
+
+        /** With other pictures. */
+        public Provenance with(List<Photo> other) {
+            return new Provenance(place, source, note, paid, since, parent, other);
         }
     }
 }

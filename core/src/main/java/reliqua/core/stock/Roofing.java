@@ -57,6 +57,23 @@ public record Roofing(
         this(length, fullWidth, coverWidth, Profile.CORRUGATED, Optional.empty(), List.of(), flaws);
     }
 
+    /** What is left when only a stretch down the slope is kept. */
+    public Roofing part(Length from, Length to) {
+        List<Length> kept =
+                holes.stream()
+                        .filter(h -> h.compareTo(from) > 0 && h.compareTo(to) < 0)
+                        .map(h -> h.minus(from))
+                        .toList();
+        return new Roofing(
+                to.minus(from),
+                fullWidth,
+                coverWidth,
+                profile,
+                ribPitch,
+                kept,
+                Flaw.within(flaws, from, to));
+    }
+
     public Roofing withLength(Length other) {
         return new Roofing(other, fullWidth, coverWidth, profile, ribPitch, holes, flaws);
     }

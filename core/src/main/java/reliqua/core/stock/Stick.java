@@ -55,6 +55,22 @@ public record Stick(
         return new Stick(section, other, flaws, warp, treatment);
     }
 
+    /**
+     * What is left when only a stretch is kept: flaws move along with it; bow and crook shrink with
+     * the square of its share, twist with the share, cup not at all.
+     */
+    public Stick part(Length from, Length to) {
+        Length kept = to.minus(from);
+        double share = kept.ratio(length);
+        Warp less =
+                new Warp(
+                        warp.bow().scaled(share * share),
+                        warp.crook().scaled(share * share),
+                        warp.twist().scaled(share),
+                        warp.cup());
+        return new Stick(section, kept, Flaw.within(flaws, from, to), less, treatment);
+    }
+
     /** The stretches between flaws, in order from the marked end; none is empty. */
     public List<Span> clearSpans() {
         List<Span> clear = new ArrayList<>();

@@ -115,7 +115,7 @@ class FitterTest {
         result.others()
                 .forEach(
                         c ->
-                                assertThat(bound.of(c.coop()))
+                                assertThat(bound.of(c.coop().parts()))
                                         .isLessThanOrEqualTo(c.cost().amount() + 1e-6));
     }
 }

@@ -104,7 +104,10 @@ class ProjectTest {
 
     @Test
     void aDesignAddsUp() throws Unbuildable {
-        Design design = Design.derive(project, Progress.NONE, _ -> {}).design().orElseThrow();
+        Design design =
+                Design.derive(project, java.util.Optional.empty(), Progress.NONE, _ -> {})
+                        .design()
+                        .orElseThrow();
         Money lines =
                 design.bill().lines().stream()
                         .map(line -> line.price().times(line.units()))
@@ -118,7 +121,10 @@ class ProjectTest {
 
     @Test
     void stepsFollowTheOrderInWhichThingsCanGoOn() throws Unbuildable {
-        Design design = Design.derive(project, Progress.NONE, _ -> {}).design().orElseThrow();
+        Design design =
+                Design.derive(project, java.util.Optional.empty(), Progress.NONE, _ -> {})
+                        .design()
+                        .orElseThrow();
         assertThat(design.steps())
                 .isSortedAccordingTo(java.util.Comparator.comparing(s -> s.stage()));
         long marks = design.steps().stream().mapToLong(s -> s.marks().size()).sum();
@@ -130,19 +136,28 @@ class ProjectTest {
 
     @Test
     void aHouseSettledOnStaysWhenTheHeapChanges() throws Unbuildable {
-        Design first = Design.derive(project, Progress.NONE, _ -> {}).design().orElseThrow();
+        Design first =
+                Design.derive(project, java.util.Optional.empty(), Progress.NONE, _ -> {})
+                        .design()
+                        .orElseThrow();
         Project.Chosen chosen =
                 new Project.Chosen(first.candidate().dimensions(), first.candidate().choices());
         Project settled =
                 project.withChosen(Optional.of(chosen)).withHeap(project.heap().minus("S1"));
-        Design again = Design.derive(settled, Progress.NONE, _ -> {}).design().orElseThrow();
+        Design again =
+                Design.derive(settled, java.util.Optional.empty(), Progress.NONE, _ -> {})
+                        .design()
+                        .orElseThrow();
         assertThat(again.candidate().dimensions()).isEqualTo(first.candidate().dimensions());
         assertThat(again.candidate().cost()).isGreaterThanOrEqualTo(first.candidate().cost());
     }
 
     @Test
     void picturesStayWithinTheirBoundsAndKnowWhatIsClicked() throws Unbuildable {
-        Design design = Design.derive(project, Progress.NONE, _ -> {}).design().orElseThrow();
+        Design design =
+                Design.derive(project, java.util.Optional.empty(), Progress.NONE, _ -> {})
+                        .design()
+                        .orElseThrow();
         for (Elevation.View view : Elevation.View.values()) {
             within(
                     Elevation.of(

@@ -1,6 +1,8 @@
 package reliqua.desktop.saw;
 
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyEvent;
@@ -19,7 +21,8 @@ import reliqua.desktop.shell.Parts;
 
 /**
  * One ticket at a time over the whole window, in letters that are read across a sawhorse. Space
- * says it is cut and goes on, the arrow keys leaf, Escape goes back.
+ * says it is cut and goes on, a digit marks the piece of that number as spoiled first, the arrow
+ * keys leaf, Escape goes back.
  */
 final class AtTheSaw extends VBox {
     private final TicketBook book;
@@ -30,6 +33,7 @@ final class AtTheSaw extends VBox {
     private final Label state = Parts.text("", "saw-state");
     private final PictureView strip = new PictureView();
     private final FlowPane pieces = new FlowPane(28, 10);
+    private final Set<String> spoiled = new TreeSet<>();
     private int at;
 
     AtTheSaw(TicketBook book, int first, Runnable close) {
@@ -56,6 +60,7 @@ final class AtTheSaw extends VBox {
                                 "main-button"),
                         Parts.button(
                                 "saw-next", Texts.get("saw.mode.next"), () -> leaf(1), "saw-key"),
+                        Parts.text(Texts.get("saw.mode.spoil"), "soft"),
                         Parts.spring(),
                         Parts.button("saw-close", Texts.get("saw.mode.close"), close, "saw-key"));
         Label caution = Parts.text(Texts.get("saw.caution"), "caution");
@@ -68,6 +73,8 @@ final class AtTheSaw extends VBox {
     private void key(KeyEvent event) {
         switch (event.getCode()) {
             case SPACE -> cut();
+            case DIGIT1, DIGIT2, DIGIT3, DIGIT4, DIGIT5, DIGIT6, DIGIT7, DIGIT8, DIGIT9 ->
+                    spoil(event.getCode().getName());
             case LEFT -> leaf(-1);
             case RIGHT -> leaf(1);
             case ESCAPE -> close.run();
@@ -78,7 +85,24 @@ final class AtTheSaw extends VBox {
         event.consume();
     }
 
+    /** The piece of this number came out wrong, or not after all; it is wanted again once cut. */
+    private void spoil(String digit) {
+        int number = Integer.parseInt(digit);
+        List<Ticket> tickets = book.tickets();
+        if (tickets.isEmpty()
+                || book.isCut(tickets.get(at))
+                || number > tickets.get(at).cuts().size()) {
+            return;
+        }
+        String marks = tickets.get(at).cuts().get(number - 1).marks();
+        if (!spoiled.remove(marks)) {
+            spoiled.add(marks);
+        }
+        show();
+    }
+
     private void leaf(int by) {
+        spoiled.clear();
         at = Math.clamp(at + by, 0, Math.max(0, book.tickets().size() - 1));
         show();
     }
@@ -91,8 +115,11 @@ final class AtTheSaw extends VBox {
         }
         Ticket ticket = tickets.get(at);
         boolean was = book.isCut(ticket);
-        book.toggle(ticket);
-        if (!was) {
+        if (was) {
+            book.toggle(ticket);
+        } else {
+            book.cut(ticket, Set.copyOf(spoiled));
+            spoiled.clear();
             int size = tickets.size();
             for (int n = 1; n <= size; n++) {
                 int next = (at + n) % size;
@@ -117,25 +144,32 @@ final class AtTheSaw extends VBox {
         }
         at = Math.min(at, tickets.size() - 1);
         Ticket ticket = tickets.get(at);
-        long cut = tickets.stream().filter(book::isCut).count();
-        count.setText(Texts.get("saw.mode.count", at + 1, tickets.size(), cut));
+        count.setText(Texts.get("saw.mode.count", at + 1, tickets.size(), book.cutCount()));
         what.setText(Describe.size(ticket.material(), book.tape()));
         from.setText(book.where(ticket));
         state.setText(book.isCut(ticket) ? Texts.get("saw.isCut") : "");
         strip.setVisible(true);
         strip.picture().set(TicketPicture.of(ticket, book.tape()));
-        for (Ticket.Cut each : ticket.cuts()) {
+        for (int n = 0; n < ticket.cuts().size(); n++) {
+            Ticket.Cut each = ticket.cuts().get(n);
             for (Part part : each.parts()) {
-                pieces.getChildren().add(piece(part));
+                pieces.getChildren().add(piece(part, n + 1, spoiled.contains(each.marks())));
             }
         }
         setAccessibleText(count.getText() + ". " + what.getText() + ". " + from.getText());
     }
 
-    private Node piece(Part part) {
+    private Node piece(Part part, int number, boolean isSpoiled) {
         Label mark = Parts.text(part.mark(), "saw-mark");
         Label size = Parts.text(book.size(part), "saw-size");
-        Label role = Parts.text(Words.say("role." + part.role().name()), "saw-from");
+        String purpose = Words.say("role." + part.role().name());
+        Label role =
+                Parts.text(
+                        isSpoiled ? Texts.get("saw.spoiled", number) : number + "  " + purpose,
+                        "saw-from");
+        if (isSpoiled) {
+            List.of(mark, size, role).forEach(label -> label.getStyleClass().add("danger"));
+        }
         for (Label label : List.of(mark, size, role)) {
             label.setWrapText(false);
             label.setMinWidth(USE_PREF_SIZE);

@@ -47,6 +47,7 @@ public final class SawStation implements Station {
     private final Label summary = Parts.text("", "soft");
     private final VBox bench = new VBox(10);
     private final VBox slip = new VBox(10);
+    private long shownCut;
     private @Nullable AtTheSaw mode;
 
     /** Over the workspace; {@code whole} gives the whole window to a node, and takes it back. */
@@ -118,17 +119,20 @@ public final class SawStation implements Station {
 
     @Override
     public String line() {
-        long cut = book.tickets().stream().filter(book::isCut).count();
-        return Texts.get("saw.line", cut, book.tickets().size());
+        return Texts.get("saw.line", book.cutCount(), book.tickets().size());
     }
 
     @Override
     public void refresh() {
         List<Ticket> now = book.tickets();
         if (!now.equals(tickets)) {
+            int was = Math.max(0, list.getSelectionModel().getSelectedIndex());
+            // What is cut goes to the front, so the ticket after it is one further on.
+            long further = Math.max(0, book.cutCount() - shownCut);
+            shownCut = book.cutCount();
             tickets.setAll(now);
             if (!now.isEmpty()) {
-                list.getSelectionModel().select(0);
+                list.getSelectionModel().select((int) Math.min(was + further, now.size() - 1));
             }
         }
         list.refresh();
@@ -148,7 +152,7 @@ public final class SawStation implements Station {
 
     private void showSlip() {
         slip.getChildren().clear();
-        showBefore();
+        showSpares();
         Ticket ticket = list.getSelectionModel().getSelectedItem();
         Optional<Design> design = workspace.designs().state().get().design();
         if (ticket == null || design.isEmpty()) {
@@ -187,10 +191,10 @@ public final class SawStation implements Station {
         return Parts.row(8, mark, Parts.text(words + ", " + book.size(part), "note-ink"));
     }
 
-    /** Cut by an earlier plan: kept in mind until used or taken back. */
-    private void showBefore() {
-        List<String> before = book.cutBefore();
-        if (before.isEmpty()) {
+    /** Cut, and of no use in the house as it is now: kept in mind until they are wood again. */
+    private void showSpares() {
+        List<TicketBook.Spare> spares = book.spares();
+        if (spares.isEmpty()) {
             return;
         }
         VBox box =
@@ -198,7 +202,19 @@ public final class SawStation implements Station {
                         4,
                         Parts.text(Texts.get("saw.before"), "danger", "strong"),
                         Parts.text(Texts.get("saw.before.why"), "note-ink"));
-        before.forEach(words -> box.getChildren().add(Parts.text(words, "note-ink")));
+        for (TicketBook.Spare spare : spares) {
+            box.getChildren()
+                    .add(
+                            Parts.row(
+                                    8,
+                                    Parts.text(book.words(spare), "note-ink"),
+                                    Parts.spring(),
+                                    Parts.button(
+                                            "to-heap-" + spare.piece().marks(),
+                                            Texts.get("saw.toHeap"),
+                                            () -> book.toHeap(spare),
+                                            "small")));
+        }
         box.getStyleClass().add("caution");
         slip.getChildren().add(box);
     }

@@ -1,12 +1,17 @@
 package reliqua.desktop.saw;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import reliqua.core.coop.Part;
+import reliqua.core.cutting.CutMade;
 import reliqua.core.cutting.Ticket;
+import reliqua.core.cutting.WorkPlan;
 import reliqua.core.measure.Tape;
 import reliqua.core.project.Describe;
-import reliqua.core.project.Design;
 import reliqua.core.project.Project;
+import reliqua.core.project.SawLog;
 import reliqua.core.stock.Lot;
 import reliqua.desktop.Texts;
 import reliqua.desktop.work.Workspace;
@@ -23,29 +28,63 @@ final class TicketBook {
         return workspace.tape();
     }
 
+    private Optional<WorkPlan> plan() {
+        return workspace.designs().state().get().design().map(d -> d.candidate().plan());
+    }
+
+    /** What is cut, in that order, and then what is still to be cut. */
     List<Ticket> tickets() {
-        return workspace
-                .designs()
-                .state()
-                .get()
-                .design()
-                .map(d -> d.candidate().plan().tickets())
-                .orElse(List.of());
+        List<Ticket> all = new ArrayList<>();
+        plan().ifPresent(
+                        p -> {
+                            all.addAll(p.made());
+                            all.addAll(p.tickets());
+                        });
+        return all;
     }
 
     boolean isCut(Ticket ticket) {
-        return workspace.project().done().contains(Design.cutKey(ticket));
+        return made().contains(ticket);
+    }
+
+    long cutCount() {
+        return made().size();
+    }
+
+    private List<Ticket> made() {
+        return plan().map(WorkPlan::made).orElse(List.of());
+    }
+
+    /** Cut, or not cut after all. */
+    void toggle(Ticket ticket) {
+        int index = made().indexOf(ticket);
+        if (index < 0) {
+            cut(ticket, Set.of());
+        } else {
+            takeBack(index);
+        }
     }
 
     /**
-     * Cut, or not cut after all. The first cut settles on the house: from then on it is not sought
-     * anew under the saw.
+     * Cut, some pieces of it perhaps spoiled. The first cut settles on the house: from then on it
+     * is not sought anew under the saw.
      */
-    void toggle(Ticket ticket) {
-        boolean cut = isCut(ticket);
+    void cut(Ticket ticket, Set<String> spoiled) {
         workspace.edit(
-                Texts.get(cut ? "edit.uncut" : "edit.cut", marks(ticket)),
-                p -> (cut ? p : settled(p)).tick(Design.cutKey(ticket), !cut));
+                spoiled.isEmpty()
+                        ? Texts.get("edit.cut", marks(ticket))
+                        : Texts.get("edit.cut.spoiled", marks(ticket), String.join(", ", spoiled)),
+                p -> SawLog.cut(settled(p), ticket, spoiled));
+    }
+
+    private void takeBack(int index) {
+        Optional<Project> before = SawLog.takenBack(workspace.project(), index);
+        if (before.isEmpty()) {
+            workspace.tell(Texts.get("saw.cannotTakeBack"));
+            return;
+        }
+        String words = workspace.project().cuts().get(index).taken().id();
+        workspace.edit(Texts.get("edit.uncut", words), p -> SawLog.takenBack(p, index).orElse(p));
     }
 
     private Project settled(Project project) {
@@ -69,14 +108,37 @@ final class TicketBook {
         return String.join(", ", ticket.cuts().stream().map(Ticket.Cut::marks).toList());
     }
 
-    /** Lots cut by a plan that is no more: their pieces lie there and are not forgotten. */
-    List<String> cutBefore() {
-        List<String> keys = tickets().stream().map(Design::cutKey).toList();
-        return workspace.project().done().stream()
-                .filter(Design::isCutKey)
-                .filter(k -> !keys.contains(k))
-                .map(Design::cutWords)
-                .toList();
+    /** A piece that was cut and serves nothing in the house as it is now. */
+    record Spare(int cut, CutMade.Piece piece) {}
+
+    List<Spare> spares() {
+        List<Spare> spares = new ArrayList<>();
+        List<CutMade> cuts = workspace.project().cuts();
+        List<Ticket> made = made();
+        for (int n = 0; n < Math.min(cuts.size(), made.size()); n++) {
+            List<CutMade.Piece> pieces = cuts.get(n).pieces();
+            for (int i = 0; i < Math.min(pieces.size(), made.get(n).cuts().size()); i++) {
+                if (made.get(n).cuts().get(i).parts().isEmpty()) {
+                    spares.add(new Spare(n, pieces.get(i)));
+                }
+            }
+        }
+        return spares;
+    }
+
+    /** Its mark, and the size it has. */
+    String words(Spare spare) {
+        CutMade.Piece piece = spare.piece();
+        return piece.marks()
+                + ", "
+                + tape().mark(piece.across())
+                + (piece.along().isPositive() ? " x " + tape().mark(piece.along()) : "");
+    }
+
+    void toHeap(Spare spare) {
+        workspace.edit(
+                Texts.get("edit.toHeap", spare.piece().marks()),
+                p -> SawLog.toHeap(p, spare.cut(), spare.piece()));
     }
 
     String size(Part part) {
@@ -99,20 +161,41 @@ final class TicketBook {
         };
     }
 
+    /** Where the thing lies, or lay before it was cut. */
     String where(Ticket ticket) {
+        int cut = made().indexOf(ticket);
+        Project project = workspace.project();
+        if (cut >= 0) {
+            return cut < project.cuts().size() ? origin(project.cuts().get(cut).taken()) : "";
+        }
         if (ticket.bought()) {
             return Texts.get("saw.bought", ticket.copy());
         }
-        Lot lot = workspace.project().heap().find(ticket.source()).orElseThrow();
-        String from = lot.provenance().source();
-        String place = lot.provenance().place();
         String first = ticket.made().map(m -> Describe.making(m, tape()) + ". ").orElse("");
-        return first
-                + Texts.get(
-                        "saw.from",
-                        from.isEmpty() ? ticket.source() : from,
-                        ticket.copy(),
-                        lot.quantity())
-                + (place.isEmpty() ? "" : ", " + place);
+        return project.heap()
+                .find(ticket.source())
+                .map(
+                        lot ->
+                                first
+                                        + Texts.get(
+                                                "saw.from",
+                                                source(lot),
+                                                ticket.copy(),
+                                                lot.quantity())
+                                        + place(lot))
+                .orElse(first);
+    }
+
+    private static String origin(Lot lot) {
+        return source(lot) + place(lot);
+    }
+
+    private static String source(Lot lot) {
+        return lot.provenance().source().isEmpty() ? lot.id() : lot.provenance().source();
+    }
+
+    private static String place(Lot lot) {
+        String place = lot.provenance().place();
+        return place.isEmpty() ? "" : ", " + place;
     }
 }

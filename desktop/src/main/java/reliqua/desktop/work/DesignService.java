@@ -15,6 +15,7 @@ import org.slf4j.LoggerFactory;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.cutting.NativeSolver;
 import reliqua.core.cutting.Progress;
+import reliqua.core.cutting.WorkPlan;
 import reliqua.core.fit.Candidate;
 import reliqua.core.project.Design;
 import reliqua.core.project.Project;
@@ -67,7 +68,8 @@ public final class DesignService {
                         project.heap(),
                         project.prices(),
                         project.held(),
-                        project.chosen());
+                        project.chosen(),
+                        project.cuts());
         if (bearing.equals(inputs)) {
             return;
         }
@@ -93,6 +95,8 @@ public final class DesignService {
 
     private final class Run implements Runnable, Progress {
         private final Project project;
+        private final Optional<WorkPlan> before =
+                state.get().design().map(d -> d.candidate().plan());
         private final long begun = System.nanoTime();
         private volatile boolean cancelled;
 
@@ -104,7 +108,7 @@ public final class DesignService {
         public void run() {
             try {
                 NativeSolver.isLoaded();
-                Design.Derived derived = Design.derive(project, this, this::better);
+                Design.Derived derived = Design.derive(project, before, this, this::better);
                 String why =
                         derived.design().isPresent()
                                 ? ""

@@ -1,0 +1,181 @@
+package reliqua.core.cutting;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeSet;
+import reliqua.core.measure.Length;
+import reliqua.core.stock.FlawArea;
+import reliqua.core.stock.Material;
+import reliqua.core.stock.Mesh;
+import reliqua.core.stock.Roofing;
+import reliqua.core.stock.Sheet;
+import reliqua.core.stock.Stick;
+
+/** What is left of a thing when its pieces are cut out, as far as it is worth keeping. */
+public final class Offcuts {
+    /** Shorter sticks and strips only make blocks; they are burnt. */
+    private static final Length SHORTEST = Length.mm(300);
+
+    /** Smaller rectangles of a sheet are not kept. */
+    private static final Length NARROWEST = Length.mm(150);
+
+    private static final int MOST_OF_A_SHEET = 3;
+
+    private Offcuts() {}
+
+    /**
+     * The off-cuts.
+     *
+     * @param ticket all its cuts count: a piece that came out wrong is lost too
+     * @param kerf lost beside each piece
+     */
+    public static List<Material> of(Ticket ticket, Length kerf) {
+        return switch (ticket.material()) {
+            case Stick s ->
+                    stretches(ticket, s.length(), kerf).stream()
+                            .map(r -> s.part(r[0], r[1]))
+                            .filter(p -> p.longestClear().atLeast(SHORTEST))
+                            .map(Material.class::cast)
+                            .toList();
+            case Roofing r ->
+                    stretches(ticket, r.length(), Length.ZERO).stream()
+                            .map(at -> (Material) r.part(at[0], at[1]))
+                            .toList();
+            case Sheet s ->
+                    rectangles(ticket, s.width(), s.length(), s.barred(), kerf).stream()
+                            .map(b -> (Material) rest(s, b))
+                            .toList();
+            case Mesh m ->
+                    rectangles(ticket, m.width(), m.length(), List.of(), Length.ZERO).stream()
+                            .map(
+                                    b ->
+                                            (Material)
+                                                    new Mesh(
+                                                            m.kind(),
+                                                            m.aperture(),
+                                                            b.width(),
+                                                            b.length()))
+                            .toList();
+            default -> List.of();
+        };
+    }
+
+    /** A piece as it lies there, as material for something else. */
+    public static Material piece(Material whole, CutMade.Piece piece) {
+        return switch (whole) {
+            case Stick s -> s.part(piece.x(), piece.x().plus(piece.across()));
+            case Roofing r -> r.part(piece.x(), piece.x().plus(piece.across()));
+            case Sheet s ->
+                    new Sheet(s.kind(), s.thickness(), piece.across(), piece.along(), List.of());
+            case Mesh m -> new Mesh(m.kind(), m.aperture(), piece.across(), piece.along());
+            default -> whole;
+        };
+    }
+
+    private static Sheet rest(Sheet s, FlawArea box) {
+        return new Sheet(
+                s.kind(),
+                s.thickness(),
+                box.width(),
+                box.length(),
+                s.grain(),
+                Optional.empty(),
+                List.of());
+    }
+
+    private static List<Length[]> stretches(Ticket ticket, Length whole, Length kerf) {
+        List<Length[]> free = new ArrayList<>();
+        Length at = Length.ZERO;
+        List<Ticket.Cut> cuts =
+                ticket.cuts().stream().sorted(Comparator.comparing(Ticket.Cut::x)).toList();
+        for (Ticket.Cut cut : cuts) {
+            add(free, at, cut.x().minus(kerf));
+            at = cut.end().plus(kerf);
+        }
+        add(free, at, whole);
+        return free;
+    }
+
+    private static void add(List<Length[]> free, Length from, Length to) {
+        if (to.minus(from).atLeast(SHORTEST)) {
+            free.add(new Length[] {from, to});
+        }
+    }
+
+    /** The largest free rectangle, then the largest beside it, a few times. */
+    private static List<FlawArea> rectangles(
+            Ticket ticket, Length width, Length length, List<FlawArea> barred, Length kerf) {
+        List<FlawArea> taken = new ArrayList<>(barred);
+        ticket.cuts().forEach(c -> taken.add(grown(c.x(), c.y(), c.across(), c.along(), kerf)));
+        List<FlawArea> kept = new ArrayList<>();
+        for (int n = 0; n < MOST_OF_A_SHEET; n++) {
+            Optional<FlawArea> largest = largest(taken, width, length);
+            if (largest.isEmpty()) {
+                return kept;
+            }
+            FlawArea box = largest.get();
+            kept.add(box);
+            taken.add(grown(box.x(), box.y(), box.width(), box.length(), kerf));
+        }
+        return kept;
+    }
+
+    private static FlawArea grown(Length x, Length y, Length across, Length along, Length kerf) {
+        return new FlawArea(
+                reliqua.core.stock.Flaw.Kind.MISSING,
+                x.minus(kerf),
+                y.minus(kerf),
+                across.plus(kerf.times(2)),
+                along.plus(kerf.times(2)));
+    }
+
+    private static Optional<FlawArea> largest(List<FlawArea> taken, Length width, Length length) {
+        TreeSet<Length> xs = new TreeSet<>(List.of(Length.ZERO));
+        TreeSet<Length> ys = new TreeSet<>(List.of(Length.ZERO));
+        taken.forEach(
+                t -> {
+                    xs.add(t.x().plus(t.width()).max(Length.ZERO));
+                    ys.add(t.y().plus(t.length()).max(Length.ZERO));
+                });
+        return xs.stream()
+                .flatMap(x -> ys.stream().flatMap(y -> at(x, y, taken, width, length).stream()))
+                .filter(b -> b.width().atLeast(NARROWEST) && b.length().atLeast(NARROWEST))
+                .max(Comparator.comparingDouble(b -> b.width().toMetres() * b.length().toMetres()));
+    }
+
+    /** The largest rectangle with this corner: as wide as each obstacle above allows. */
+    private static Optional<FlawArea> at(
+            Length x, Length y, List<FlawArea> taken, Length width, Length length) {
+        TreeSet<Length> tops = new TreeSet<>(List.of(length));
+        taken.stream().map(FlawArea::y).filter(t -> t.compareTo(y) > 0).forEach(tops::add);
+        FlawArea best = null;
+        for (Length top : tops) {
+            Length right = right(x, y, top.min(length), taken, width);
+            Length high = top.min(length).minus(y);
+            Length wide = right.minus(x);
+            if (wide.isPositive()
+                    && high.isPositive()
+                    && (best == null
+                            || wide.toMetres() * high.toMetres()
+                                    > best.width().toMetres() * best.length().toMetres())) {
+                best = new FlawArea(reliqua.core.stock.Flaw.Kind.MISSING, x, y, wide, high);
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    /** How far right from x nothing stands between the two levels. */
+    private static Length right(
+            Length x, Length from, Length to, List<FlawArea> taken, Length width) {
+        Length right = width;
+        for (FlawArea t : taken) {
+            boolean level = t.y().compareTo(to) < 0 && t.y().plus(t.length()).compareTo(from) > 0;
+            if (level && t.x().plus(t.width()).compareTo(x) > 0) {
+                right = right.min(t.x().max(x));
+            }
+        }
+        return right;
+    }
+}

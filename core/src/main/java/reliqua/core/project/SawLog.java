@@ -1,0 +1,139 @@
+package reliqua.core.project;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import reliqua.core.cutting.CutMade;
+import reliqua.core.cutting.Offcuts;
+import reliqua.core.cutting.Ticket;
+import reliqua.core.stock.Heap;
+import reliqua.core.stock.Lot;
+import reliqua.core.stock.Material;
+import reliqua.core.stock.Offer;
+import reliqua.core.stock.Stick;
+
+/** What happens at the saw, as changes of a project: cut, spoiled, taken back. */
+public final class SawLog {
+    private SawLog() {}
+
+    /**
+     * A ticket is cut: the thing leaves the heap, its pieces are kept, its off-cuts go back as lots
+     * of their own, and so does what else was made of it. The same project when the thing is no
+     * longer there.
+     *
+     * @param spoiled marks of pieces that came out wrong; they are wanted again
+     */
+    public static Project cut(Project project, Ticket ticket, Set<String> spoiled) {
+        Optional<Lot> taken = thing(project, ticket);
+        if (taken.isEmpty()) {
+            return project;
+        }
+        Heap heap = ticket.bought() ? project.heap() : project.heap().less(ticket.source());
+        Lot.Provenance from = taken.get().provenance().cutFrom(ticket.source());
+        List<CutMade.Back> back = new ArrayList<>();
+        for (Map.Entry<Material, Integer> each : back(project, ticket).entrySet()) {
+            String id = heap.freshId(each.getKey());
+            heap =
+                    heap.plus(
+                            new Lot(
+                                    id,
+                                    each.getValue(),
+                                    each.getKey(),
+                                    from,
+                                    taken.get().condition()));
+            back.add(new CutMade.Back(id, each.getValue()));
+        }
+        CutMade made =
+                new CutMade(
+                        taken.get(),
+                        ticket.bought(),
+                        ticket.material(),
+                        CutMade.pieces(ticket, spoiled),
+                        back);
+        List<CutMade> cuts = new ArrayList<>(project.cuts());
+        cuts.add(made);
+        return project.withHeap(heap).withCuts(cuts);
+    }
+
+    private static Optional<Lot> thing(Project project, Ticket ticket) {
+        Material whole = ticket.made().map(Ticket.Made::whole).orElse(ticket.material());
+        if (ticket.bought()) {
+            return project.prices().offers().stream()
+                    .filter(o -> o.id().equals(ticket.source()))
+                    .map(Offer::name)
+                    .map(
+                            name ->
+                                    new Lot(
+                                            ticket.source(),
+                                            1,
+                                            whole,
+                                            new Lot.Provenance(
+                                                    "", name, "", reliqua.core.measure.Money.ZERO)))
+                    .findFirst();
+        }
+        return project.heap()
+                .find(ticket.source())
+                .filter(l -> l.material().equals(whole))
+                .map(l -> l.with(1, l.material()));
+    }
+
+    /** Off-cuts and the other sticks made of the same thing, equal ones together. */
+    private static Map<Material, Integer> back(Project project, Ticket ticket) {
+        Map<Material, Integer> back = new LinkedHashMap<>();
+        ticket.made()
+                .ifPresent(
+                        made -> {
+                            List<Stick> others = new ArrayList<>(made.making().gives());
+                            others.remove(made.of() - 1);
+                            others.forEach(s -> back.merge(s, 1, Integer::sum));
+                        });
+        Offcuts.of(ticket, project.keeper().kerf()).forEach(m -> back.merge(m, 1, Integer::sum));
+        return back;
+    }
+
+    /**
+     * Not cut after all: the thing is in the heap again and what went back is gone. Nothing when
+     * something of what went back has been used or changed since.
+     */
+    public static Optional<Project> takenBack(Project project, int index) {
+        CutMade cut = project.cuts().get(index);
+        Heap heap = project.heap();
+        for (CutMade.Back back : cut.back()) {
+            if (heap.find(back.lot()).filter(l -> l.quantity() == back.quantity()).isEmpty()) {
+                return Optional.empty();
+            }
+            heap = heap.minus(back.lot());
+        }
+        if (!cut.bought()) {
+            heap = heap.plusOne(cut.taken());
+        }
+        List<CutMade> cuts = new ArrayList<>(project.cuts());
+        cuts.remove(index);
+        return Optional.of(project.withHeap(heap).withCuts(cuts));
+    }
+
+    /** A cut piece that serves nothing any more becomes a lot of the heap. */
+    public static Project toHeap(Project project, int index, CutMade.Piece piece) {
+        CutMade cut = project.cuts().get(index);
+        List<CutMade.Piece> rest = new ArrayList<>(cut.pieces());
+        if (!rest.remove(piece)) {
+            return project;
+        }
+        Material material = Offcuts.piece(cut.material(), piece);
+        Heap heap =
+                project.heap()
+                        .plus(
+                                new Lot(
+                                        project.heap().freshId(material),
+                                        1,
+                                        material,
+                                        cut.taken().provenance().cutFrom(cut.taken().id()),
+                                        cut.taken().condition()));
+        List<CutMade> cuts = new ArrayList<>(project.cuts());
+        cuts.set(index, new CutMade(cut.taken(), cut.bought(), cut.material(), rest, cut.back()));
+        return project.withHeap(heap).withCuts(cuts);
+    }
+}

@@ -1,0 +1,222 @@
+package reliqua.core.project;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import reliqua.core.coop.Part;
+import reliqua.core.coop.family.Unbuildable;
+import reliqua.core.cutting.CutMade;
+import reliqua.core.cutting.Making;
+import reliqua.core.cutting.Progress;
+import reliqua.core.cutting.Ticket;
+import reliqua.core.cutting.WorkPlan;
+import reliqua.core.fit.Yards;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Money;
+import reliqua.core.stock.Lot;
+import reliqua.core.stock.Pallet;
+import reliqua.core.stock.PalletYield;
+import reliqua.core.stock.Stick;
+
+class SawLogTest {
+    private static Project settled = Yards.project(8);
+    private static Design begun;
+
+    @BeforeAll
+    static void settle() throws Unbuildable {
+        begun = derive(settled, Optional.empty());
+        settled =
+                settled.withChosen(
+                        Optional.of(
+                                new Project.Chosen(
+                                        begun.candidate().dimensions(),
+                                        begun.candidate().choices())));
+        begun = derive(settled, Optional.empty());
+    }
+
+    private static Design derive(Project project, Optional<WorkPlan> before) throws Unbuildable {
+        return Design.derive(project, before, Progress.NONE, _ -> {}).design().orElseThrow();
+    }
+
+    private static List<String> marks(Stream<Ticket> tickets) {
+        return tickets.flatMap(t -> t.cuts().stream())
+                .flatMap(c -> c.parts().stream())
+                .map(Part::mark)
+                .sorted()
+                .toList();
+    }
+
+    private static List<String> covered(Design design) {
+        WorkPlan plan = design.candidate().plan();
+        List<String> all = new ArrayList<>(marks(plan.made().stream()));
+        all.addAll(marks(plan.tickets().stream()));
+        plan.missing().forEach(p -> all.add(p.mark()));
+        all.sort(null);
+        return all;
+    }
+
+    /** To the last cut: every part is given once, whatever has been cut, and the rest stays put. */
+    @Test
+    void cutByCutEveryPartComesFromOneThingAndTheOtherTicketsStayAsTheyAre() throws Unbuildable {
+        Random random = new Random(41);
+        Project project = settled;
+        Design design = begun;
+        List<String> wanted = covered(design);
+        assertThat(new TreeSet<>(wanted)).hasSameSizeAs(wanted);
+        while (!design.candidate().plan().tickets().isEmpty()) {
+            WorkPlan before = design.candidate().plan();
+            Ticket next = before.tickets().get(random.nextInt(before.tickets().size()));
+            project = SawLog.cut(project, next, Set.of());
+            design = derive(project, Optional.of(before));
+            WorkPlan after = design.candidate().plan();
+            assertThat(covered(design)).isEqualTo(wanted);
+            Money kept = before.cost().minus(next.bought() ? price(next) : Money.ZERO);
+            assertThat(after.cost()).isLessThanOrEqualTo(kept);
+            if (next.made().isEmpty() && after.cost().equals(kept)) {
+                assertThat(after.tickets()).hasSize(before.tickets().size() - 1);
+                assertThat(marks(after.tickets().stream()))
+                        .doesNotContainAnyElementsOf(marks(Stream.of(next)));
+            }
+        }
+        assertThat(project.cuts()).isNotEmpty();
+        assertThat(design.minutes()).isLessThan(begun.minutes());
+    }
+
+    private static Money price(Ticket ticket) {
+        return settled.prices().offers().stream()
+                .filter(o -> o.id().equals(ticket.source()))
+                .findFirst()
+                .orElseThrow()
+                .price();
+    }
+
+    @Test
+    void offcutsGoBackWithTheirParentageAndNoWoodIsMadeUp() {
+        for (Ticket ticket : begun.candidate().plan().tickets()) {
+            if (!(ticket.material() instanceof Stick stick) || ticket.made().isPresent()) {
+                continue;
+            }
+            Project after = SawLog.cut(settled, ticket, Set.of());
+            Length pieces =
+                    ticket.cuts().stream()
+                            .map(Ticket.Cut::across)
+                            .reduce(Length.ZERO, Length::plus);
+            Length back = Length.ZERO;
+            for (CutMade.Back each : after.cuts().getFirst().back()) {
+                Lot lot = after.heap().find(each.lot()).orElseThrow();
+                assertThat(lot.provenance().parent()).isEqualTo(ticket.source());
+                back = back.plus(((Stick) lot.material()).length().times(lot.quantity()));
+            }
+            assertThat(pieces.plus(back)).isLessThanOrEqualTo(stick.length());
+            if (!ticket.bought()) {
+                int had = settled.heap().find(ticket.source()).orElseThrow().quantity();
+                int has = after.heap().find(ticket.source()).map(Lot::quantity).orElse(0);
+                assertThat(has).isEqualTo(had - 1);
+            }
+        }
+    }
+
+    @Test
+    void whatIsTakenBackIsAsBeforeUnlessItsOffcutsAreGone() {
+        for (Ticket ticket : begun.candidate().plan().tickets()) {
+            Project after = SawLog.cut(settled, ticket, Set.of());
+            Project again = SawLog.takenBack(after, 0).orElseThrow();
+            assertThat(again.cuts()).isEmpty();
+            assertThat(again.heap().lots())
+                    .containsExactlyInAnyOrderElementsOf(settled.heap().lots());
+            List<CutMade.Back> back = after.cuts().getFirst().back();
+            if (!back.isEmpty()) {
+                Project burnt = after.withHeap(after.heap().minus(back.getFirst().lot()));
+                assertThat(SawLog.takenBack(burnt, 0)).isEmpty();
+            }
+        }
+    }
+
+    @Test
+    void aSpoiledPieceIsWantedAgain() throws Unbuildable {
+        Ticket ticket = begun.candidate().plan().tickets().getFirst();
+        String spoiled = ticket.cuts().getFirst().marks();
+        Project after = SawLog.cut(settled, ticket, Set.of(spoiled));
+        Design design = derive(after, Optional.of(begun.candidate().plan()));
+        assertThat(covered(design)).isEqualTo(covered(begun));
+        assertThat(marks(design.candidate().plan().made().stream())).doesNotContain(spoiled);
+    }
+
+    @Test
+    void anotherHouseKeepsThePiecesThatStillServeAndNamesTheOthers() throws Unbuildable {
+        Project project = settled;
+        for (Ticket ticket : begun.candidate().plan().tickets().subList(0, 8)) {
+            project = SawLog.cut(project, ticket, Set.of());
+        }
+        Project wider = project.withChosen(Optional.empty()).withFlock(Yards.project(11).flock());
+        Design found = derive(wider, Optional.empty());
+        assertThat(found.candidate().plan().made()).hasSize(8);
+        Project other =
+                wider.withChosen(
+                        Optional.of(
+                                new Project.Chosen(
+                                        found.candidate().dimensions(),
+                                        found.candidate().choices())));
+        Design design = derive(other, Optional.empty());
+        assertThat(design.candidate().plan().made()).hasSize(8);
+        List<String> all = covered(design);
+        assertThat(new TreeSet<>(all)).hasSameSizeAs(all);
+        CutMade.Piece piece = other.cuts().getFirst().pieces().getFirst();
+        Project kept = SawLog.toHeap(other, 0, piece);
+        assertThat(kept.heap().lots()).hasSize(other.heap().lots().size() + 1);
+        assertThat(kept.cuts().getFirst().pieces()).doesNotContain(piece);
+    }
+
+    @Test
+    void aThingThatIsGoneCannotBeCut() {
+        Ticket ticket =
+                begun.candidate().plan().tickets().stream()
+                        .filter(t -> !t.bought())
+                        .findFirst()
+                        .orElseThrow();
+        Project without = settled.withHeap(settled.heap().minus(ticket.source()));
+        assertThat(SawLog.cut(without, ticket, Set.of())).isEqualTo(without);
+    }
+
+    @Test
+    void oneStickOfAPalletCutPutsTheOthersIntoTheHeap() {
+        Pallet pallet =
+                new Pallet(
+                        Pallet.Kind.STRINGER,
+                        Length.mm(1200),
+                        Length.mm(1000),
+                        Pallet.USUAL_DECK,
+                        Pallet.USUAL_BEARERS,
+                        Pallet.Stamp.HT,
+                        0);
+        Project project =
+                settled.withHeap(
+                        settled.heap().plus(new Lot("T9", 2, pallet, Lot.Provenance.UNKNOWN)));
+        PalletYield yield = PalletYield.of(pallet, PalletYield.Way.SAWN);
+        Making making = new Making(Making.How.SAWN, yield.sticks(), yield.minutes());
+        Ticket ticket =
+                new Ticket(
+                        "T9",
+                        1,
+                        false,
+                        yield.board(),
+                        Optional.of(new Ticket.Made(pallet, making, 1)),
+                        List.of());
+        Project after = SawLog.cut(project, ticket, Set.of());
+        assertThat(after.heap().find("T9").orElseThrow().quantity()).isEqualTo(1);
+        List<CutMade.Back> back = after.cuts().getFirst().back();
+        assertThat(back).extracting(CutMade.Back::quantity).containsExactly(12, 3);
+        assertThat(after.heap().find(back.get(1).lot()).orElseThrow().material())
+                .isEqualTo(yield.bearer());
+        assertThat(SawLog.takenBack(after, 0).orElseThrow().heap().lots())
+                .containsExactlyInAnyOrderElementsOf(project.heap().lots());
+    }
+}
