@@ -20,6 +20,7 @@ import reliqua.core.flock.WhatIf;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Words;
 import reliqua.core.stock.Heap;
+import reliqua.core.stock.Material;
 import reliqua.core.stock.PriceBook;
 
 /**
@@ -132,6 +133,21 @@ public record Project(
             changed.remove(key);
         }
         return new Project(name, keeper, flock, site, heap, prices, held, chosen, cuts, changed);
+    }
+
+    /** Ids of lots that have been cut from, and of what went back: none is given again. */
+    public Set<String> spentIds() {
+        Set<String> spent = new TreeSet<>();
+        for (CutMade cut : cuts) {
+            spent.add(cut.taken().id());
+            cut.back().forEach(b -> spent.add(b.lot()));
+        }
+        return spent;
+    }
+
+    /** An id for a lot that is added. */
+    public String freshId(Material material) {
+        return heap.freshId(material, spentIds());
     }
 
     public Needs needs() {

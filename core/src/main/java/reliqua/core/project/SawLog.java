@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import reliqua.core.cutting.CutMade;
 import reliqua.core.cutting.Offcuts;
 import reliqua.core.cutting.Ticket;
@@ -35,7 +36,7 @@ public final class SawLog {
         Lot.Provenance from = taken.get().provenance().cutFrom(ticket.source());
         List<CutMade.Back> back = new ArrayList<>();
         for (Map.Entry<Material, Integer> each : back(project, ticket).entrySet()) {
-            String id = heap.freshId(each.getKey());
+            String id = cutId(project, heap, ticket.source());
             heap =
                     heap.plus(
                             new Lot(
@@ -78,6 +79,16 @@ public final class SawLog {
                 .find(ticket.source())
                 .filter(l -> l.material().equals(whole))
                 .map(l -> l.with(1, l.material()));
+    }
+
+    /** A number behind the parent's id that no off-cut of it has had. */
+    private static String cutId(Project project, Heap heap, String parent) {
+        Set<String> spent = project.spentIds();
+        return Stream.iterate(1, n -> n + 1)
+                .map(n -> parent + "." + n)
+                .filter(id -> heap.find(id).isEmpty() && !spent.contains(id))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** Off-cuts and the other sticks made of the same thing, equal ones together. */
@@ -127,7 +138,7 @@ public final class SawLog {
                 project.heap()
                         .plus(
                                 new Lot(
-                                        project.heap().freshId(material),
+                                        cutId(project, project.heap(), cut.taken().id()),
                                         1,
                                         material,
                                         cut.taken().provenance().cutFrom(cut.taken().id()),

@@ -150,7 +150,7 @@ public final class SayEdit {
                                 p.heap()
                                         .plus(
                                                 new Lot(
-                                                        p.heap().freshId(added.material()),
+                                                        p.freshId(added.material()),
                                                         added.quantity(),
                                                         added.material(),
                                                         added.provenance(),

@@ -51,8 +51,17 @@ public record Heap(List<Lot> lots) {
         return new Heap(lots.stream().filter(lot -> !lot.id().equals(id)).toList());
     }
 
-    /** An id not in use: the letter of the kind and the next number. */
+    /** An id not in use. */
     public String freshId(Material material) {
+        return freshId(material, Set.of());
+    }
+
+    /**
+     * An id not in use: the letter of the kind and the next number.
+     *
+     * @param spent ids of lots that are used up; they are not given again
+     */
+    public String freshId(Material material, Set<String> spent) {
         String letter =
                 switch (material) {
                     case Stick _ -> "S";
@@ -65,7 +74,7 @@ public record Heap(List<Lot> lots) {
                     case Block _ -> "B";
                     case Hardware _ -> "H";
                 };
-        Predicate<String> free = id -> find(id).isEmpty();
+        Predicate<String> free = id -> find(id).isEmpty() && !spent.contains(id);
         return Stream.iterate(1, n -> n + 1)
                 .map(n -> letter + n)
                 .filter(free)
@@ -97,11 +106,15 @@ public record Heap(List<Lot> lots) {
         return new Heap(ready);
     }
 
-    /** With some of a lot set apart as a lot of their own, right at the end. */
-    public Heap apart(String id, int some) {
+    /**
+     * With some of a lot set apart as a lot of their own, right at the end.
+     *
+     * @param spent ids that are not given again
+     */
+    public Heap apart(String id, int some, Set<String> spent) {
         Lot lot = find(id).orElseThrow();
         Lot rest = lot.with(lot.quantity() - some, lot.material());
-        Lot taken = lot.with(some, lot.material()).withId(freshId(lot.material()));
+        Lot taken = lot.with(some, lot.material()).withId(freshId(lot.material(), spent));
         return replace(rest).plus(taken);
     }
 
@@ -127,11 +140,11 @@ public record Heap(List<Lot> lots) {
     }
 
     /** With what came out of a broken-down lot of pallets in its place, under ids of their own. */
-    public Heap brokenDown(String id, PalletYield yield) {
+    public Heap brokenDown(String id, PalletYield yield, Set<String> spent) {
         Heap after = minus(id);
         Lot lot = find(id).orElseThrow();
         for (Lot sticks : brokenDown(lot, yield)) {
-            after = after.plus(sticks.withId(after.freshId(sticks.material())));
+            after = after.plus(sticks.withId(after.freshId(sticks.material(), spent)));
         }
         return after;
     }

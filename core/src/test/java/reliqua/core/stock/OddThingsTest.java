@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -64,7 +65,7 @@ class OddThingsTest {
                 .extracting(Lot::id)
                 .containsExactly("T1 boards", "T1 bearers");
         assertThat(heap.worked().find("T1 boards").orElseThrow().quantity()).isEqualTo(30);
-        Heap after = heap.brokenDown("T1", PalletYield.of(PALLET, PalletYield.Way.PRIED));
+        Heap after = heap.brokenDown("T1", PalletYield.of(PALLET, PalletYield.Way.PRIED), Set.of());
         assertThat(after.find("T1")).isEmpty();
         assertThat(after.lots()).hasSize(2).allMatch(l -> l.material() instanceof Stick);
         assertThat(after.count(Stick.class)).isEqualTo(3 * (8 + 3));

@@ -83,7 +83,7 @@ final class LotJudgement {
         String words = Describe.lot(lot.quantity(), lot.material(), workspace.tape());
         workspace.edit(
                 Texts.get("edit.break", words),
-                p -> p.withHeap(p.heap().brokenDown(lot.id(), yield)));
+                p -> p.withHeap(p.heap().brokenDown(lot.id(), yield, p.spentIds())));
     }
 
     /** Every hazard with why it matters, and the decision where it arises. */

@@ -247,7 +247,7 @@ final class LotSlip extends VBox {
         String words = Describe.lot(lot.quantity(), lot.material(), workspace.tape());
         workspace.edit(
                 Texts.get("edit.duplicate", words),
-                p -> p.withHeap(p.heap().plus(lot.withId(p.heap().freshId(lot.material())))));
+                p -> p.withHeap(p.heap().plus(lot.withId(p.freshId(lot.material())))));
     }
 
     /** One of several becomes a lot of its own, to be described by itself. */
@@ -257,7 +257,8 @@ final class LotSlip extends VBox {
         }
         String words = Describe.lot(1, lot.material(), workspace.tape());
         workspace.edit(
-                Texts.get("edit.apart", words), p -> p.withHeap(p.heap().apart(lot.id(), 1)));
+                Texts.get("edit.apart", words),
+                p -> p.withHeap(p.heap().apart(lot.id(), 1, p.spentIds())));
     }
 
     void remove(Lot lot) {
