@@ -11,6 +11,7 @@ import javafx.stage.Stage;
 import org.testfx.api.FxRobot;
 import org.testfx.util.WaitForAsyncUtils;
 import reliqua.core.project.Project;
+import reliqua.desktop.shell.Shell;
 import reliqua.desktop.work.DataFolder;
 import reliqua.desktop.work.Workspace;
 
@@ -32,6 +33,11 @@ final class DrivenWindow {
 
     Project project() {
         return workspace.project();
+    }
+
+    /** As if the file had been dropped on the window. */
+    void take(Path dropped) {
+        ((Shell) stage.getScene().getRoot()).take(dropped);
     }
 
     void fire(String toggle) {

@@ -9,6 +9,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -113,6 +114,16 @@ public final class HeapCsv {
         row.put("parent", Cells.safe(p.parent()));
         row.put("photos", String.join("; ", p.photos().stream().map(Photo::name).toList()));
         return Arrays.stream(COLUMNS).map(c -> row.getOrDefault(c, "")).toList();
+    }
+
+    /** Whether a text is a heap table as it is written here, by its column names. */
+    public static boolean isHeap(String text) {
+        String first = text.replace("\uFEFF", "").lines().findFirst().orElse("");
+        List<String> names =
+                Arrays.stream(first.toLowerCase(Locale.ROOT).split(","))
+                        .map(String::strip)
+                        .toList();
+        return names.contains("kind") && names.contains("length");
     }
 
     /**

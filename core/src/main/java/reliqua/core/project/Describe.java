@@ -127,6 +127,16 @@ public final class Describe {
         return size.isEmpty() ? name : name + ", " + size;
     }
 
+    /** Flaws that can be marked and taken off, one text each, in the order the thing names them. */
+    public static List<String> flawsAlone(Material material, Tape tape) {
+        return switch (material) {
+            case Stick s -> s.flaws().stream().map(f -> flaw(f, tape)).toList();
+            case Roofing r -> r.flaws().stream().map(f -> flaw(f, tape)).toList();
+            case Sheet s -> s.flaws().stream().map(f -> area(f, tape)).toList();
+            default -> List.of();
+        };
+    }
+
     /** Bow and flaws, one text each. */
     public static List<String> flaws(Material material, Tape tape) {
         List<String> words = new ArrayList<>();
@@ -164,14 +174,15 @@ public final class Describe {
 
     private static void sheet(Sheet s, Tape tape, List<String> words) {
         s.outline().ifPresent(o -> words.add(Words.say("flaw.outline", o.corners().size())));
-        for (FlawArea f : s.flaws()) {
-            words.add(
-                    Words.say(
-                            "flaw.area",
-                            Words.say("flaw." + f.kind().name()),
-                            tape.mark(f.width()),
-                            tape.mark(f.length())));
-        }
+        s.flaws().forEach(f -> words.add(area(f, tape)));
+    }
+
+    private static String area(FlawArea f, Tape tape) {
+        return Words.say(
+                "flaw.area",
+                Words.say("flaw." + f.kind().name()),
+                tape.mark(f.width()),
+                tape.mark(f.length()));
     }
 
     private static void roofing(Roofing r, Tape tape, List<String> words) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import reliqua.core.measure.Words;
 
@@ -44,6 +45,17 @@ public record Heap(List<Lot> lots) {
     /** With the lot of the same id replaced; unchanged when there is none. */
     public Heap replace(Lot lot) {
         return new Heap(lots.stream().map(l -> l.id().equals(lot.id()) ? lot : l).toList());
+    }
+
+    /** With every lot of these ids changed in the same way. */
+    public Heap changed(Set<String> ids, UnaryOperator<Lot> change) {
+        return new Heap(
+                lots.stream().map(l -> ids.contains(l.id()) ? change.apply(l) : l).toList());
+    }
+
+    /** Without the lots of these ids. */
+    public Heap minus(Set<String> ids) {
+        return new Heap(lots.stream().filter(lot -> !ids.contains(lot.id())).toList());
     }
 
     /** Without the lot of this id. */

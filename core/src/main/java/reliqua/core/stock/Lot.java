@@ -96,6 +96,26 @@ public record Lot(
             return new Provenance(place, source, "", Money.ZERO, since, lot, photos);
         }
 
+        public Provenance withPlace(String other) {
+            return new Provenance(other.strip(), source, note, paid, since, parent, photos);
+        }
+
+        public Provenance withSource(String other) {
+            return new Provenance(place, other.strip(), note, paid, since, parent, photos);
+        }
+
+        public Provenance withNote(String other) {
+            return new Provenance(place, source, other.strip(), paid, since, parent, photos);
+        }
+
+        public Provenance withPaid(Money other) {
+            return new Provenance(place, source, note, other, since, parent, photos);
+        }
+
+        public Provenance withSince(Optional<LocalDate> other) {
+            return new Provenance(place, source, note, paid, other, parent, photos);
+        }
+
         /** With other pictures. */
         public Provenance with(List<Photo> other) {
             return new Provenance(place, source, note, paid, since, parent, other);

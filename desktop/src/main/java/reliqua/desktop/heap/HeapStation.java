@@ -1,29 +1,34 @@
 package reliqua.desktop.heap;
 
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
-import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import javafx.collections.FXCollections;
+import javafx.collections.ListChangeListener;
 import javafx.collections.ObservableList;
 import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
+import javafx.scene.control.SelectionMode;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
-import javafx.scene.layout.HBox;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import reliqua.core.measure.Length;
-import reliqua.core.measure.Tape;
-import reliqua.core.project.Describe;
+import javafx.util.StringConverter;
+import org.jspecify.annotations.Nullable;
+import reliqua.core.project.Project;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Mesh;
+import reliqua.core.stock.Photo;
 import reliqua.core.stock.Roofing;
 import reliqua.core.stock.Sheet;
 import reliqua.core.stock.Stick;
@@ -38,64 +43,133 @@ public final class HeapStation implements Station {
             new KeyCodeCombination(KeyCode.D, KeyCombination.SHORTCUT_DOWN);
     private static final KeyCodeCombination APART =
             new KeyCodeCombination(KeyCode.T, KeyCombination.SHORTCUT_DOWN);
+    private static final KeyCodeCombination PASTE =
+            new KeyCodeCombination(KeyCode.V, KeyCombination.SHORTCUT_DOWN);
 
     private final Workspace workspace;
     private final ObservableList<RackRow> rows = FXCollections.observableArrayList();
     private final ListView<RackRow> rack = new ListView<>(rows);
     private final TextField find = new TextField();
+    private final ComboBox<RackRows.Order> order = new ComboBox<>();
     private final Label summary = Parts.text("", "soft");
     private final VBox bench = new VBox(10);
     private final LotSlip slip;
-    private final RackIndex index = new RackIndex();
+    private final LedgerView ledger;
+    private final ToggleButton books;
+    private final RackRows lines = new RackRows();
     private Heap shown = Heap.EMPTY;
     private String shownFilter = "";
+    private RackRows.Order shownOrder = RackRows.Order.RECORDED;
+    private boolean filling;
 
     /** Over the workspace. */
     public HeapStation(Workspace workspace) {
         this.workspace = workspace;
         this.slip = new LotSlip(workspace);
+        this.ledger = new LedgerView(workspace);
+        this.books = Parts.toggle("books", Texts.get("ledger.show"), false, this::openBooks);
+        buildRack();
+        buildHead();
+        wire();
+    }
+
+    private void buildRack() {
+        rack.setId("rack");
+        rack.getStyleClass().add("rack");
+        rack.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
+        rack.setCellFactory(_ -> new RackCell(workspace));
+        rack.setPlaceholder(Parts.text(Texts.get("heap.empty"), "soft", "placeholder"));
+        VBox.setVgrow(rack, Priority.ALWAYS);
+        VBox.setVgrow(ledger, Priority.ALWAYS);
+    }
+
+    private void buildHead() {
         find.setId("find");
         find.setPromptText(Texts.get("heap.find"));
         find.setAccessibleText(Texts.get("heap.find"));
         find.getStyleClass().add("find");
-        rack.setId("rack");
-        rack.getStyleClass().add("rack");
-        rack.setCellFactory(_ -> new RackCell(workspace));
-        rack.setPlaceholder(Parts.text(Texts.get("heap.empty"), "soft", "placeholder"));
-        VBox.setVgrow(rack, Priority.ALWAYS);
-        HBox head =
-                Parts.row(
-                        12,
-                        Parts.text(Texts.get("station.heap"), "headline"),
+        order.setId("order");
+        order.setAccessibleText(Texts.get("rack.order"));
+        order.getItems().setAll(RackRows.Order.values());
+        order.setValue(RackRows.Order.RECORDED);
+        order.setConverter(
+                new StringConverter<>() {
+                    @Override
+                    public String toString(RackRows.@Nullable Order each) {
+                        return each == null ? "" : Texts.get("rack.order." + each.name());
+                    }
+
+                    @Override
+                    public RackRows.Order fromString(String text) {
+                        return RackRows.Order.RECORDED;
+                    }
+                });
+        bench.getChildren()
+                .addAll(
+                        Parts.row(
+                                10,
+                                Parts.text(Texts.get("station.heap"), "headline"),
+                                Parts.spring(),
+                                books,
+                                order,
+                                find),
                         summary,
-                        Parts.spring(),
-                        find);
-        bench.getChildren().addAll(head, rack);
-        wire();
+                        rack);
     }
 
     private void wire() {
         find.textProperty().addListener((_, _, _) -> refresh());
+        order.valueProperty().addListener((_, _, _) -> refresh());
         rack.getSelectionModel()
-                .selectedItemProperty()
+                .getSelectedItems()
                 .addListener(
-                        (_, _, row) -> {
-                            if (row instanceof RackRow.OfLot lot) {
-                                slip.show(Optional.of(lot.lot()));
-                            }
-                        });
-        rack.setOnKeyPressed(
-                e -> {
-                    if (rack.getSelectionModel().getSelectedItem() instanceof RackRow.OfLot lot) {
-                        if (e.getCode() == KeyCode.DELETE) {
-                            slip.remove(lot.lot());
-                        } else if (DUPLICATE.match(e)) {
-                            slip.duplicate(lot.lot());
-                        } else if (APART.match(e)) {
-                            slip.setApart(lot.lot());
-                        }
-                    }
-                });
+                        (ListChangeListener<RackRow>)
+                                _ -> {
+                                    if (!filling) {
+                                        slip.show(chosen());
+                                    }
+                                });
+        rack.setOnKeyPressed(this::key);
+    }
+
+    private List<Lot> chosen() {
+        return rack.getSelectionModel().getSelectedItems().stream()
+                .filter(RackRow.OfLot.class::isInstance)
+                .map(row -> ((RackRow.OfLot) row).lot())
+                .toList();
+    }
+
+    private void key(KeyEvent event) {
+        List<Lot> lots = chosen();
+        if (lots.isEmpty()) {
+            return;
+        }
+        if (event.getCode() == KeyCode.DELETE) {
+            removed(lots);
+        } else if (DUPLICATE.match(event)) {
+            lots.forEach(slip::duplicate);
+        } else if (APART.match(event) && lots.size() == 1) {
+            slip.setApart(lots.getFirst());
+        } else if (PASTE.match(event) && lots.size() == 1) {
+            List<Photo> photos = Pictures.of(Clipboard.getSystemClipboard());
+            if (!photos.isEmpty()) {
+                PhotoStrip.add(workspace, lots.getFirst(), photos);
+                event.consume();
+            }
+        }
+    }
+
+    private void removed(List<Lot> lots) {
+        if (lots.size() == 1) {
+            slip.remove(lots.getFirst());
+        } else {
+            new ManySlip(workspace, lots).remove();
+        }
+    }
+
+    private void openBooks(boolean open) {
+        bench.getChildren().set(2, open ? ledger : rack);
+        ledger.refresh();
     }
 
     @Override
@@ -126,14 +200,20 @@ public final class HeapStation implements Station {
 
     @Override
     public void refresh() {
-        Heap heap = workspace.project().heap();
+        if (books.isSelected()) {
+            ledger.refresh();
+        }
+        Project project = workspace.project();
+        Heap heap = project.heap();
         String filter = find.getText().strip().toLowerCase(Locale.ROOT);
-        if (heap == shown && filter.equals(shownFilter)) {
+        RackRows.Order now = order.getValue();
+        if (heap == shown && filter.equals(shownFilter) && now == shownOrder) {
             return;
         }
         boolean grew = heap.lots().size() == shown.lots().size() + 1;
         shown = heap;
         shownFilter = filter;
+        shownOrder = now;
         summary.setText(
                 Texts.get(
                         "heap.summary",
@@ -141,66 +221,33 @@ public final class HeapStation implements Station {
                         heap.count(Sheet.class),
                         heap.count(Roofing.class),
                         heap.count(Mesh.class)));
-        String selected =
-                rack.getSelectionModel().getSelectedItem() instanceof RackRow.OfLot row
-                        ? row.lot().id()
-                        : "";
-        String wanted = grew ? heap.lots().getLast().id() : selected;
-        rows.setAll(rows(heap, filter, workspace.tape()));
+        Set<String> wanted =
+                grew
+                        ? Set.of(heap.lots().getLast().id())
+                        : chosen().stream().map(Lot::id).collect(Collectors.toSet());
+        filling = true;
+        rows.setAll(lines.of(heap, filter, now, project.prices(), workspace.tape()));
         select(wanted);
+        filling = false;
+        slip.show(chosen());
     }
 
-    private void select(String id) {
+    /** The same lots again, or the first. */
+    private void select(Set<String> ids) {
+        Set<String> open = new HashSet<>(ids);
+        rack.getSelectionModel().clearSelection();
+        int first = -1;
         for (int i = 0; i < rows.size(); i++) {
-            if (rows.get(i) instanceof RackRow.OfLot row && row.lot().id().equals(id)) {
-                rack.getSelectionModel().select(i);
-                rack.scrollTo(Math.max(0, i - 4));
-                slip.show(Optional.of(row.lot()));
-                return;
+            if (rows.get(i) instanceof RackRow.OfLot row) {
+                first = first < 0 ? i : first;
+                if (open.remove(row.lot().id())) {
+                    rack.getSelectionModel().select(i);
+                }
             }
         }
-        for (int i = 0; i < rows.size(); i++) {
-            if (rows.get(i) instanceof RackRow.OfLot first) {
-                rack.getSelectionModel().select(i);
-                slip.show(Optional.of(first.lot()));
-                return;
-            }
+        if (rack.getSelectionModel().isEmpty() && first >= 0) {
+            rack.getSelectionModel().select(first);
         }
-        slip.show(Optional.empty());
-    }
-
-    /** Groups in the order in which they first occur, each with its total. */
-    List<RackRow> rows(Heap heap, String filter, Tape tape) {
-        Map<String, List<Lot>> groups = new LinkedHashMap<>();
-        for (Lot lot : heap.lots()) {
-            if (index.matches(lot, filter, tape)) {
-                groups.computeIfAbsent(Describe.group(lot.material(), tape), _ -> new ArrayList<>())
-                        .add(lot);
-            }
-        }
-        List<RackRow> rows = new ArrayList<>();
-        groups.forEach(
-                (name, lots) -> {
-                    rows.add(new RackRow.Group(name, total(lots, tape)));
-                    lots.forEach(lot -> rows.add(new RackRow.OfLot(lot)));
-                });
-        return rows;
-    }
-
-    private static String total(List<Lot> lots, Tape tape) {
-        int pieces = lots.stream().mapToInt(Lot::quantity).sum();
-        Length clear = Length.ZERO;
-        for (Lot lot : lots) {
-            if (lot.material() instanceof Stick s) {
-                Length sound =
-                        s.clearSpans().stream()
-                                .map(span -> span.length())
-                                .reduce(Length.ZERO, Length::plus);
-                clear = clear.plus(sound.times(lot.quantity()));
-            }
-        }
-        return clear.isPositive()
-                ? Texts.get("heap.total.clear", pieces, tape.sayLong(clear))
-                : Texts.get("heap.total", pieces);
+        rack.scrollTo(Math.max(0, rack.getSelectionModel().getSelectedIndex() - 4));
     }
 }

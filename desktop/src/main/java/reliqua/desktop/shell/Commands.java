@@ -35,6 +35,7 @@ import reliqua.files.PacketPdf;
 import reliqua.files.PlanCsv;
 import reliqua.files.ProjectFile;
 import reliqua.files.SvgDrawing;
+import reliqua.files.TableImport;
 import reliqua.standins.Climates;
 import reliqua.standins.Merchants;
 
@@ -249,10 +250,14 @@ final class Commands {
             return;
         }
         try {
-            Heap added = HeapCsv.read(Files.readString(path), name, workspace.tape().system());
-            workspace.edit(
-                    Texts.get("edit.import", name), p -> p.withHeap(joined(p.heap(), added)));
-            shell.go("heap");
+            String text = Files.readString(path);
+            if (HeapCsv.isHeap(text)) {
+                Heap added = HeapCsv.read(text, name, workspace.tape().system());
+                workspace.edit(Texts.get("edit.import", name), p -> p.withHeap(joined(p, added)));
+                shell.go("heap");
+            } else {
+                shell.preview(TableImport.read(text, name), name);
+            }
         } catch (InputException e) {
             workspace.tell(e.getMessage());
         } catch (IOException e) {
@@ -260,11 +265,12 @@ final class Commands {
         }
     }
 
-    private static Heap joined(Heap heap, Heap added) {
-        Heap joined = heap;
+    private static Heap joined(Project project, Heap added) {
+        Heap joined = project.heap();
+        Set<String> spent = project.spentIds();
         for (Lot lot : added.lots()) {
-            String id =
-                    joined.find(lot.id()).isPresent() ? joined.freshId(lot.material()) : lot.id();
+            boolean taken = joined.find(lot.id()).isPresent() || spent.contains(lot.id());
+            String id = taken ? joined.freshId(lot.material(), spent) : lot.id();
             joined = joined.plus(lot.withId(id));
         }
         return joined;

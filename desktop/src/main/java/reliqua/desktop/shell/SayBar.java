@@ -51,6 +51,7 @@ final class SayBar extends VBox {
         getChildren().addAll(blade, line);
         field.textProperty().addListener((_, _, text) -> echo(text));
         field.setOnAction(_ -> enter());
+        new SayHints(workspace, field);
         echo("");
     }
 

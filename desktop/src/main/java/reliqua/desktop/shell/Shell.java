@@ -1,5 +1,6 @@
 package reliqua.desktop.shell;
 
+import java.nio.file.Path;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -24,9 +25,11 @@ import reliqua.desktop.birds.BirdsStation;
 import reliqua.desktop.fetch.FetchStation;
 import reliqua.desktop.fit.FitStation;
 import reliqua.desktop.heap.HeapStation;
+import reliqua.desktop.heap.ImportView;
 import reliqua.desktop.raise.RaiseStation;
 import reliqua.desktop.saw.SawStation;
 import reliqua.desktop.work.Workspace;
+import reliqua.files.TableImport;
 
 /**
  * The frame: path on the left, tally above, bench in the middle, slip on the right, say line below.
@@ -94,6 +97,24 @@ public final class Shell extends BorderPane {
                 refresh();
             }
         };
+    }
+
+    /** Shows a table before it is added to the heap. */
+    void preview(TableImport table, String name) {
+        WholeWindow whole = wholeWindow();
+        Runnable close =
+                () -> {
+                    whole.giveBack();
+                    go("heap");
+                };
+        ImportView view = new ImportView(workspace, table, name, close);
+        whole.take(view);
+        view.requestFocus();
+    }
+
+    /** Opens a project; adds a heap, or shows a table before it is added. */
+    public void take(Path file) {
+        commands.take(file);
     }
 
     private void build() {
@@ -192,7 +213,7 @@ public final class Shell extends BorderPane {
     }
 
     private void dropped(DragEvent event) {
-        event.getDragboard().getFiles().forEach(f -> commands.take(f.toPath()));
+        event.getDragboard().getFiles().forEach(f -> take(f.toPath()));
         event.setDropCompleted(true);
         event.consume();
     }

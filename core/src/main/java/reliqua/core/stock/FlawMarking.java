@@ -1,0 +1,99 @@
+package reliqua.core.stock;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import reliqua.core.measure.Length;
+
+/**
+ * Marks a flaw on a thing between two places of its drawing, and takes one off. Places are
+ * millimetres along the thing's length and across its width, as the drawing has them; they are
+ * rounded to the tape's step and kept within the thing.
+ */
+public final class FlawMarking {
+    /** A nail is pulled in about so many seconds: one to two minutes each. */
+    private static final int SECONDS_A_NAIL = 90;
+
+    /** In a row of nails one stands about every so often. */
+    private static final Length NAIL_SPACING = Length.mm(25);
+
+    private FlawMarking() {}
+
+    /** Whether flaws can be marked on it. */
+    public static boolean takes(Material material) {
+        return material instanceof Stick
+                || material instanceof Roofing
+                || material instanceof Sheet;
+    }
+
+    /** The thing with the flaw; nothing when the two places are closer than a step. */
+    public static Optional<Material> marked(
+            Material material,
+            Flaw.Kind kind,
+            double fromAlong,
+            double fromAcross,
+            double toAlong,
+            double toAcross,
+            Length step) {
+        return switch (material) {
+            case Stick s ->
+                    stretch(kind, fromAlong, toAlong, s.length(), step)
+                            .map(f -> s.with(plus(s.flaws(), f)));
+            case Roofing r ->
+                    stretch(kind, fromAlong, toAlong, r.length(), step)
+                            .map(f -> r.withFlaws(plus(r.flaws(), f)));
+            case Sheet s -> {
+                Optional<Flaw> along = stretch(kind, fromAlong, toAlong, s.length(), step);
+                Optional<Flaw> across = stretch(kind, fromAcross, toAcross, s.width(), step);
+                yield along.flatMap(y -> across.map(x -> s.with(plus(s.flaws(), area(x, y)))));
+            }
+            default -> Optional.empty();
+        };
+    }
+
+    private static FlawArea area(Flaw x, Flaw y) {
+        return new FlawArea(
+                x.kind(), x.from(), y.from(), x.to().minus(x.from()), y.to().minus(y.from()));
+    }
+
+    private static Optional<Flaw> stretch(
+            Flaw.Kind kind, double a, double b, Length whole, Length step) {
+        Length from = place(Math.min(a, b), whole, step);
+        Length to = place(Math.max(a, b), whole, step);
+        return to.compareTo(from) > 0 ? Optional.of(new Flaw(kind, from, to)) : Optional.empty();
+    }
+
+    private static Length place(double mm, Length whole, Length step) {
+        Length rounded = Length.ofMm(Math.max(0, mm)).plus(step.half()).floorTo(step);
+        return rounded.min(whole);
+    }
+
+    private static <T> List<T> plus(List<T> list, T one) {
+        List<T> more = new ArrayList<>(list);
+        more.add(one);
+        return more;
+    }
+
+    /** The thing without its flaw of this number, from zero, in the order it names them. */
+    public static Material without(Material material, int index) {
+        return switch (material) {
+            case Stick s -> s.with(minus(s.flaws(), index));
+            case Roofing r -> r.withFlaws(minus(r.flaws(), index));
+            case Sheet s -> s.with(minus(s.flaws(), index));
+            default -> material;
+        };
+    }
+
+    private static <T> List<T> minus(List<T> list, int index) {
+        List<T> fewer = new ArrayList<>(list);
+        fewer.remove(index);
+        return fewer;
+    }
+
+    /** Minutes to pull the nails of a row: one nail an inch or so, two at least. */
+    public static int pullingMinutes(Flaw nails) {
+        int count =
+                Math.max(2, (int) Math.ceil(nails.to().minus(nails.from()).ratio(NAIL_SPACING)));
+        return Math.ceilDiv(count * SECONDS_A_NAIL, 60);
+    }
+}

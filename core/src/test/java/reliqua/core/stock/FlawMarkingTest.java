@@ -1,0 +1,90 @@
+package reliqua.core.stock;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Tape;
+
+class FlawMarkingTest {
+    private static final Length MM = Tape.METRIC.step();
+
+    @Test
+    void aStretchIsRoundedToTheTapeAndKeptWithinTheStick() {
+        Random random = new Random(3);
+        Stick stick = Stick.sound(Section.mm(38, 89), Length.mm(2400));
+        Length sixteenth = Tape.INCH.step();
+        for (int n = 0; n < 300; n++) {
+            double a = random.nextDouble() * 3000 - 300;
+            double b = random.nextDouble() * 3000 - 300;
+            FlawMarking.marked(stick, Flaw.Kind.ROT, a, 0, b, 0, sixteenth)
+                    .map(m -> ((Stick) m).flaws().getFirst())
+                    .ifPresent(
+                            flaw -> {
+                                assertThat(flaw.from().nm() % sixteenth.nm()).isZero();
+                                assertThat(flaw.from().nm()).isNotNegative();
+                                assertThat(flaw.to()).isLessThanOrEqualTo(stick.length());
+                                assertThat(flaw.to().toMm())
+                                        .isLessThanOrEqualTo(Math.max(a, b) + 0.8);
+                            });
+        }
+        assertThat(FlawMarking.marked(stick, Flaw.Kind.ROT, 100, 0, 100.2, 0, MM)).isEmpty();
+    }
+
+    @Test
+    void anAreaOfASheetLiesWhereItWasDrawn() {
+        Sheet sheet =
+                new Sheet(
+                        Sheet.Kind.PLYWOOD,
+                        Length.mm(12),
+                        Length.mm(600),
+                        Length.mm(1200),
+                        List.of());
+        Sheet marked =
+                (Sheet)
+                        FlawMarking.marked(sheet, Flaw.Kind.WET, 1000, 100, 1300, 250, MM)
+                                .orElseThrow();
+        assertThat(marked.flaws())
+                .containsExactly(
+                        new FlawArea(
+                                Flaw.Kind.WET,
+                                Length.mm(100),
+                                Length.mm(1000),
+                                Length.mm(150),
+                                Length.mm(200)));
+        assertThat(FlawMarking.without(marked, 0)).isEqualTo(sheet);
+    }
+
+    @Test
+    void whatHasNoLengthOfItsOwnTakesNoFlaw() {
+        Block block = Block.of(Length.mm(100), Length.mm(200), Length.mm(400));
+        assertThat(FlawMarking.takes(block)).isFalse();
+        assertThat(FlawMarking.marked(block, Flaw.Kind.ROT, 0, 0, 50, 50, MM)).isEmpty();
+    }
+
+    @Test
+    void pullingNailsTakesLongerForALongerRow() {
+        Flaw one = new Flaw(Flaw.Kind.NAILS, Length.mm(100), Length.mm(110));
+        Flaw row = new Flaw(Flaw.Kind.NAILS, Length.mm(100), Length.mm(350));
+        assertThat(FlawMarking.pullingMinutes(one)).isEqualTo(3);
+        assertThat(FlawMarking.pullingMinutes(row)).isEqualTo(15);
+    }
+
+    @Test
+    void everyKindCanBeRemeasured() {
+        for (Material material :
+                List.of(
+                        Stick.sound(Section.mm(38, 89), Length.mm(2400)),
+                        new Roofing(Length.mm(2000), Length.mm(840), Length.mm(762), List.of()),
+                        new Mesh(Mesh.Kind.WELDED, Length.mm(12), Length.mm(900), Length.mm(3000)),
+                        new FoundPart(
+                                FoundPart.Kind.WINDOW, List.of(Length.mm(600), Length.mm(400))),
+                        new Hardware(Hardware.Kind.SCREWS, java.util.Optional.empty()))) {
+            Material longer = Remeasured.withLength(material, Length.mm(3333));
+            assertThat(Remeasured.length(longer)).isEqualTo(Length.mm(3333));
+            assertThat(longer).isInstanceOf(material.getClass());
+        }
+    }
+}

@@ -1,0 +1,163 @@
+package reliqua.desktop.heap;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Money;
+import reliqua.core.project.Describe;
+import reliqua.core.stock.Lot;
+import reliqua.core.stock.Remeasured;
+import reliqua.core.stock.Stick;
+import reliqua.core.stock.Warp;
+import reliqua.desktop.Texts;
+import reliqua.desktop.shell.EntryField;
+import reliqua.desktop.shell.Parts;
+import reliqua.desktop.work.Workspace;
+
+/** What is typed about a lot: how many, its sizes and warp, where it lies and came from. */
+final class LotFields {
+    private final Workspace workspace;
+
+    LotFields(Workspace workspace) {
+        this.workspace = workspace;
+    }
+
+    /** Count and length side by side. */
+    Node sizes(Lot lot) {
+        return Parts.row(
+                10,
+                above("quantity", lot.quantity() + "", text -> quantity(lot, text)),
+                above(
+                        "length",
+                        workspace.tape().mark(Remeasured.length(lot.material())),
+                        text ->
+                                measured(
+                                        text,
+                                        l ->
+                                                lot.with(
+                                                        lot.quantity(),
+                                                        Remeasured.withLength(
+                                                                lot.material(), l)))));
+    }
+
+    /** How far a stick is out of true, in four narrow fields. */
+    Node warp(Lot lot, Stick stick) {
+        Warp w = stick.warp();
+        return Parts.row(
+                8,
+                warp(lot, stick, "bow", w.bow(), Warp::withBow),
+                warp(lot, stick, "crook", w.crook(), Warp::withCrook),
+                warp(lot, stick, "twist", w.twist(), Warp::withTwist),
+                warp(lot, stick, "cup", w.cup(), Warp::withCup));
+    }
+
+    private Node warp(
+            Lot lot, Stick stick, String key, Length gap, BiFunction<Warp, Length, Warp> with) {
+        return above(
+                key,
+                workspace.tape().mark(gap),
+                text ->
+                        measured(
+                                text,
+                                l ->
+                                        lot.with(
+                                                lot.quantity(),
+                                                stick.with(with.apply(stick.warp(), l)))));
+    }
+
+    /** Where it lies and came from, since when, for how much, and what else. */
+    List<Node> provenance(Lot lot) {
+        Lot.Provenance p = lot.provenance();
+        return List.of(
+                field("where", p.place(), text -> change(lot, p.withPlace(text))),
+                field("source", p.source(), text -> change(lot, p.withSource(text))),
+                field(
+                        "since",
+                        p.since().map(LocalDate::toString).orElse(""),
+                        text -> since(lot, text)),
+                field("paid", paid(p), text -> paid(lot, text)),
+                field("note", p.note(), text -> change(lot, p.withNote(text))));
+    }
+
+    private static String paid(Lot.Provenance p) {
+        return p.paid().isZero() ? "" : String.valueOf(p.paid().amount());
+    }
+
+    private String since(Lot lot, String text) {
+        try {
+            Optional<LocalDate> day =
+                    text.isBlank() ? Optional.empty() : Optional.of(LocalDate.parse(text.strip()));
+            return change(lot, lot.provenance().withSince(day));
+        } catch (DateTimeParseException e) {
+            return Texts.get("heap.since.wrong");
+        }
+    }
+
+    private String paid(Lot lot, String text) {
+        Optional<Money> paid = Amount.read(text);
+        return paid.map(m -> change(lot, lot.provenance().withPaid(m)))
+                .orElse(Texts.get("heap.paid.wrong"));
+    }
+
+    private String quantity(Lot lot, String text) {
+        try {
+            int count = Integer.parseInt(text.strip());
+            return change(lot, lot.with(count, lot.material()));
+        } catch (NumberFormatException e) {
+            return Texts.get("heap.quantity.wrong");
+        } catch (IllegalArgumentException e) {
+            return String.valueOf(e.getMessage());
+        }
+    }
+
+    private String measured(String text, Function<Length, Lot> with) {
+        try {
+            return change(with.apply(workspace.tape().reader().read(text)));
+        } catch (IllegalArgumentException e) {
+            return String.valueOf(e.getMessage());
+        }
+    }
+
+    private String change(Lot lot, Lot.Provenance other) {
+        return change(lot.with(other));
+    }
+
+    private String change(Lot before, Lot after) {
+        return before.equals(after) ? "" : change(after);
+    }
+
+    private String change(Lot after) {
+        String words = Describe.lot(after.quantity(), after.material(), workspace.tape());
+        workspace.edit(Texts.get("edit.change", words), p -> p.withHeap(p.heap().replace(after)));
+        return "";
+    }
+
+    /** A narrow field with its name above. */
+    private static Node above(String key, String value, Function<String, String> commit) {
+        EntryField field = new EntryField("lot-" + key, Texts.get("heap." + key), commit);
+        field.show(value);
+        VBox both = new VBox(2, Parts.text(Texts.get("heap." + key), "soft"), field);
+        HBox.setHgrow(both, Priority.ALWAYS);
+        both.setPrefWidth(50);
+        return both;
+    }
+
+    /** A named field of the slip. */
+    static Node field(String key, String value, Function<String, String> commit) {
+        EntryField field = new EntryField("lot-" + key, Texts.get("heap." + key), commit);
+        field.show(value);
+        HBox.setHgrow(field, Priority.ALWAYS);
+        Label name = Parts.text(Texts.get("heap." + key), "soft");
+        name.setMinWidth(72);
+        return Parts.row(8, name, field);
+    }
+}

@@ -1,0 +1,83 @@
+package reliqua.desktop.heap;
+
+import java.io.ByteArrayInputStream;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import reliqua.core.project.Describe;
+import reliqua.core.stock.Lot;
+import reliqua.core.stock.Photo;
+import reliqua.desktop.Texts;
+import reliqua.desktop.shell.Parts;
+import reliqua.desktop.work.Workspace;
+
+/** The pictures of a lot; dropped on the slip or pasted on the rack they are added. */
+final class PhotoStrip extends VBox {
+    private static final double THUMB = 108;
+
+    private final Workspace workspace;
+    private final Lot lot;
+
+    PhotoStrip(Workspace workspace, Lot lot) {
+        super(6);
+        this.workspace = workspace;
+        this.lot = lot;
+        getChildren().add(Parts.text(Texts.get("photo.title"), "strong"));
+        List<Photo> photos = lot.provenance().photos();
+        if (photos.isEmpty()) {
+            getChildren().add(Parts.text(Texts.get("photo.none"), "note"));
+            return;
+        }
+        FlowPane row = new FlowPane(8, 8);
+        photos.forEach(photo -> row.getChildren().add(thumb(photo)));
+        getChildren().add(row);
+    }
+
+    private Node thumb(Photo photo) {
+        // Decoded small: a rack of two hundred pictures must not fill the memory.
+        Image image =
+                new Image(new ByteArrayInputStream(photo.jpeg()), THUMB * 2, THUMB * 2, true, true);
+        ImageView view = new ImageView(image);
+        view.setFitWidth(THUMB);
+        view.setFitHeight(THUMB);
+        view.setPreserveRatio(true);
+        view.setAccessibleText(Texts.get("photo.title"));
+        return Parts.column(
+                4,
+                view,
+                Parts.button(
+                        "photo-off-" + photo.name(),
+                        Texts.get("flaw.off"),
+                        () -> remove(photo),
+                        "small"));
+    }
+
+    private void remove(Photo photo) {
+        List<Photo> fewer = new ArrayList<>(lot.provenance().photos());
+        fewer.remove(photo);
+        change(workspace, lot, fewer, "edit.photo.off");
+    }
+
+    /** Adds pictures to a lot. */
+    static void add(Workspace workspace, Lot lot, List<Photo> photos) {
+        List<Photo> more = new ArrayList<>(lot.provenance().photos());
+        photos.stream().filter(p -> !more.contains(p)).forEach(more::add);
+        change(workspace, lot, more, "edit.photo");
+    }
+
+    private static void change(Workspace workspace, Lot lot, List<Photo> photos, String key) {
+        String what = Describe.lot(lot.quantity(), lot.material(), workspace.tape());
+        workspace.edit(
+                Texts.get(key, what),
+                p ->
+                        p.withHeap(
+                                p.heap()
+                                        .changed(
+                                                java.util.Set.of(lot.id()),
+                                                l -> l.with(l.provenance().with(photos)))));
+    }
+}
