@@ -12,6 +12,7 @@ import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
 import reliqua.core.stock.Block;
 import reliqua.core.stock.Flaw;
+import reliqua.core.stock.FlawArea;
 import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Hardware;
 import reliqua.core.stock.Lot;
@@ -140,7 +141,7 @@ public final class YardTalk {
                 s.flaws().forEach(f -> details.add(flaw(f)));
                 treatment(details, s.treatment());
             }
-            case Roofing r -> r.flaws().forEach(f -> details.add(flaw(f)));
+            case Roofing r -> roofing(details, r);
             case Pole p -> treatment(details, p.treatment());
             case Pallet p -> {
                 if (p.stamp() != Pallet.Stamp.NONE) {
@@ -149,10 +150,46 @@ public final class YardTalk {
                 if (p.broken() > 0) {
                     details.add("broken " + p.broken());
                 }
+                if (p.breaking().pinned()) {
+                    details.add(lower(p.breaking()));
+                }
             }
-            case Sheet _, Mesh _, FoundPart _, Block _, Hardware _ -> {}
+            case Sheet s -> sheet(details, s);
+            case Mesh _, FoundPart _, Block _, Hardware _ -> {}
         }
         return details;
+    }
+
+    private static void sheet(List<String> details, Sheet s) {
+        s.outline().ifPresent(o -> details.add(o.corners().size() + " corners"));
+        if (s.grain() == Sheet.Grain.ACROSS) {
+            details.add("grain across");
+        }
+        for (FlawArea f : s.flaws()) {
+            details.add(
+                    lower(f.kind())
+                            + " "
+                            + sizes(f.width(), f.length())
+                            + " at "
+                            + mm(f.x())
+                            + ", "
+                            + mm(f.y()));
+        }
+    }
+
+    private static void roofing(List<String> details, Roofing r) {
+        if (r.profile() != Roofing.Profile.CORRUGATED) {
+            details.add(lower(r.profile()));
+        }
+        r.ribPitch().ifPresent(p -> details.add("ribs " + mm(p)));
+        if (!r.holes().isEmpty()) {
+            details.add(
+                    "holes "
+                            + r.holes().stream()
+                                    .map(YardTalk::mm)
+                                    .collect(Collectors.joining(", ")));
+        }
+        r.flaws().forEach(f -> details.add(flaw(f)));
     }
 
     private static void gap(List<String> details, String name, Length gap) {

@@ -185,7 +185,7 @@ class HeapHandsTest {
 
     @Test
     void aCopiedPictureIsPastedOnALotAndStaysInTheFile(FxRobot robot) throws Exception {
-        BufferedImage picture = new BufferedImage(1600, 1200, BufferedImage.TYPE_INT_RGB);
+        BufferedImage picture = new BufferedImage(1000, 600, BufferedImage.TYPE_INT_RGB);
         choose(robot, "S4");
         robot.interact(
                 () -> {
@@ -314,7 +314,7 @@ class HeapHandsTest {
         robot.press(KeyCode.CONTROL, KeyCode.K).release(KeyCode.K, KeyCode.CONTROL);
         DrivenWindow.settle();
         for (String line : TWENTY) {
-            robot.write(line);
+            robot.write(line, 0);
             robot.type(KeyCode.ENTER);
             DrivenWindow.settle();
             assertThat(robot.lookup("#say").queryAs(TextField.class).getText()).as(line).isEmpty();

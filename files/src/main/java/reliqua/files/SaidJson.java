@@ -5,6 +5,7 @@ import static reliqua.files.JsonWords.lower;
 import java.util.List;
 import reliqua.core.stock.Block;
 import reliqua.core.stock.Flaw;
+import reliqua.core.stock.FlawArea;
 import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Hardware;
 import reliqua.core.stock.Mesh;
@@ -43,10 +44,15 @@ public final class SaidJson {
                 node.put("kind", "sheet").put("of", lower(s.kind()));
                 node.put("thickness", s.thickness().toMm());
                 node.put("width", s.width().toMm()).put("length", s.length().toMm());
+                shape(node, s);
             }
             case Roofing r -> {
                 node.put("kind", "roofing").put("width", r.fullWidth().toMm());
                 node.put("cover", r.coverWidth().toMm()).put("length", r.length().toMm());
+                node.put("profile", lower(r.profile()));
+                r.ribPitch().ifPresent(p -> node.put("ribs", p.toMm()));
+                ArrayNode holes = node.putArray("holes");
+                r.holes().forEach(h -> holes.add(h.toMm()));
                 flaws(node, r.flaws());
             }
             case Mesh m -> {
@@ -62,6 +68,7 @@ public final class SaidJson {
                 node.put("kind", "pallet").put("of", lower(p.kind()));
                 node.put("length", p.length().toMm()).put("width", p.width().toMm());
                 node.put("stamp", lower(p.stamp())).put("broken", p.broken());
+                node.put("breaking", lower(p.breaking()));
             }
             case FoundPart f -> {
                 node.put("kind", "found").put("of", lower(f.kind()));
@@ -78,6 +85,27 @@ public final class SaidJson {
             }
         }
         remarks(node, added);
+    }
+
+    /** Grain, the corners of an edge that is no rectangle, and bad areas. */
+    private static void shape(ObjectNode node, Sheet s) {
+        node.put("grain", lower(s.grain()));
+        ArrayNode outline = node.putArray("outline");
+        s.outline()
+                .ifPresent(
+                        o ->
+                                o.corners()
+                                        .forEach(
+                                                c ->
+                                                        outline.addObject()
+                                                                .put("x", c.x().toMm())
+                                                                .put("y", c.y().toMm())));
+        ArrayNode areas = node.putArray("areas");
+        for (FlawArea f : s.flaws()) {
+            ObjectNode area = areas.addObject().put("kind", lower(f.kind()));
+            area.put("x", f.x().toMm()).put("y", f.y().toMm());
+            area.put("width", f.width().toMm()).put("length", f.length().toMm());
+        }
     }
 
     private static void stick(ObjectNode node, Stick s) {

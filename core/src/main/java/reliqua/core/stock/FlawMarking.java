@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import reliqua.core.measure.Length;
+import reliqua.core.measure.Tape;
+import reliqua.core.measure.Words;
 
 /**
  * Marks a flaw on a thing between two places of its drawing, and takes one off. Places are
@@ -72,6 +74,36 @@ public final class FlawMarking {
         List<T> more = new ArrayList<>(list);
         more.add(one);
         return more;
+    }
+
+    /**
+     * The thing with what is said of it, as it would be called across the yard: {@code rot 12 to
+     * 14}, {@code split at one end}, on a sheet {@code wet 6 x 8 at 0, 40}. Refuses what is not
+     * understood whole.
+     */
+    public static Material said(Material material, String words, Tape tape) {
+        YardText text = new YardText(words);
+        YardSizes sizes = new YardSizes(tape, new ArrayList<>());
+        Material marked =
+                switch (material) {
+                    case Stick s ->
+                            s.with(all(s.flaws(), YardFlaws.take(text, sizes).on(s.length())));
+                    case Roofing r ->
+                            r.withFlaws(all(r.flaws(), YardFlaws.take(text, sizes).on(r.length())));
+                    case Sheet s -> s.with(all(s.flaws(), YardShapes.take(text, sizes).areas()));
+                    default -> material;
+                };
+        if (!text.spent() || marked.equals(material)) {
+            String example = material instanceof Sheet ? "wet 6 x 8 at 0, 40" : "rot 12 to 14";
+            throw new IllegalArgumentException(Words.say("stock.flaw.unclear", words, example));
+        }
+        return marked;
+    }
+
+    private static <T> List<T> all(List<T> list, List<T> more) {
+        List<T> both = new ArrayList<>(list);
+        both.addAll(more);
+        return both;
     }
 
     /** The thing without its flaw of this number, from zero, in the order it names them. */

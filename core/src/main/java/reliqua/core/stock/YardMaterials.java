@@ -232,11 +232,7 @@ final class YardMaterials {
         List<Length> lengths = new ArrayList<>(scan.read(text, 2));
         if (lengths.size() < 2) {
             lengths.clear();
-            boolean inches = sizes.inches();
-            lengths.addAll(
-                    inches
-                            ? List.of(Length.inches(48), Length.inches(40))
-                            : List.of(Length.mm(1200), Length.mm(1000)));
+            lengths.addAll(usualPallet(named.words().contains("euro")));
             sizes.note("say.assumed.pallet", sizes.say(lengths.get(0)), sizes.say(lengths.get(1)));
         }
         if (remarks.stamp() == Pallet.Stamp.NONE) {
@@ -251,6 +247,16 @@ final class YardMaterials {
                 remarks.stamp(),
                 Math.min(broken, Pallet.USUAL_DECK.count()),
                 breaking);
+    }
+
+    /** The narrow one of two common sizes is called by its name. */
+    private List<Length> usualPallet(boolean narrow) {
+        if (narrow) {
+            return List.of(Length.mm(1200), Length.mm(800));
+        }
+        return sizes.inches()
+                ? List.of(Length.inches(48), Length.inches(40))
+                : List.of(Length.mm(1200), Length.mm(1000));
     }
 
     /** What the keeper says is to become of pallets. */

@@ -126,6 +126,11 @@ final class YardShapes {
         return sheet.with(areas);
     }
 
+    /** Bad areas, in the order in which they were said. */
+    List<FlawArea> areas() {
+        return List.copyOf(areas);
+    }
+
     /** Whether the corners alone say how large the sheet is. */
     boolean sized() {
         return outline.isPresent();

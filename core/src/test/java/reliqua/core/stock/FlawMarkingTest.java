@@ -1,6 +1,7 @@
 package reliqua.core.stock;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Random;
@@ -85,6 +86,23 @@ class FlawMarkingTest {
             Material longer = Remeasured.withLength(material, Length.mm(3333));
             assertThat(Remeasured.length(longer)).isEqualTo(Length.mm(3333));
             assertThat(longer).isInstanceOf(material.getClass());
+        }
+    }
+
+    @Test
+    void aFlawIsTypedAsItWouldBeSaid() {
+        Stick stick = Stick.sound(Section.mm(38, 89), Length.mm(2400));
+        assertThat(((Stick) FlawMarking.said(stick, "rot 300 to 420", Tape.METRIC)).flaws())
+                .containsExactly(new Flaw(Flaw.Kind.ROT, Length.mm(300), Length.mm(420)));
+        Sheet sheet =
+                new Sheet(
+                        Sheet.Kind.BOARD, Length.mm(12), Length.mm(600), Length.mm(900), List.of());
+        assertThat(((Sheet) FlawMarking.said(sheet, "wet 60 x 80 at 0, 400", Tape.METRIC)).flaws())
+                .hasSize(1);
+        for (String nonsense : List.of("", "qwerty", "rot 300 to 420 and a horse", "600")) {
+            assertThatThrownBy(() -> FlawMarking.said(stick, nonsense, Tape.METRIC))
+                    .as(nonsense)
+                    .hasMessageContaining("like rot 12 to 14");
         }
     }
 }

@@ -25,6 +25,7 @@ import reliqua.core.stock.Sheet;
 import reliqua.core.stock.Stick;
 import reliqua.desktop.Texts;
 import reliqua.desktop.paint.PictureView;
+import reliqua.desktop.shell.EntryField;
 import reliqua.desktop.shell.Parts;
 import reliqua.desktop.work.Workspace;
 
@@ -59,7 +60,8 @@ final class FlawBoard extends VBox {
         this.lot = lot;
         this.kind = kinds(lot.material()).getFirst();
         getChildren().addAll(Parts.text(Texts.get("heap.flaws"), "strong"), choices(), board());
-        getChildren().add(says);
+        EntryField typed = new EntryField("lot-flaw", Texts.get("flaw.type"), this::said);
+        getChildren().addAll(says, typed.prompt(Texts.get("flaw.type")));
         getChildren().addAll(list());
         says.setText(Texts.get("flaw.drag"));
     }
@@ -109,6 +111,19 @@ final class FlawBoard extends VBox {
 
     private Picture.Point at(MouseEvent event) {
         return picture.placement().at(event.getX(), event.getY());
+    }
+
+    /** A flaw typed as it would be called; what is wrong with it, if anything. */
+    private String said(String words) {
+        if (words.isBlank()) {
+            return "";
+        }
+        try {
+            change("edit.flaw", FlawMarking.said(lot.material(), words, workspace.tape()));
+            return "";
+        } catch (IllegalArgumentException e) {
+            return String.valueOf(e.getMessage());
+        }
     }
 
     private void begin(MouseEvent event) {
