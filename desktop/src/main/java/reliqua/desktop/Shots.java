@@ -37,13 +37,14 @@ public final class Shots extends Application {
                             new Shot("birds-predators", "birds", "side-predators", "whitewash"),
                             new Shot("birds-keeper", "birds", "side-keeper", "whitewash"),
                             new Shot("heap", "heap", "", "whitewash"),
+                            new Shot("ledger", "heap", "books", "whitewash"),
+                            new Shot("heap-noon", "heap", "books", "noon"),
                             new Shot("fit", "fit", "view-SPACE", "whitewash"),
                             new Shot("fit-front", "fit", "view-FRONT", "whitewash"),
                             new Shot("saw", "saw", "", "whitewash"),
                             new Shot("fetch", "fetch", "", "whitewash"),
                             new Shot("raise", "raise", "", "whitewash"),
                             new Shot("fit-lantern", "fit", "view-SPACE", "lantern"),
-                            new Shot("heap-noon", "heap", "", "noon"),
                             // Last, as it takes the whole window.
                             new Shot("saw-mode", "saw", "at-saw", "whitewash")));
 

@@ -1,13 +1,75 @@
 package reliqua.core.stock;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import reliqua.core.measure.Length;
 
-/** The length of a thing of any kind, and the same thing with another. */
+/** The sizes of a thing of any kind by name, and the same thing with another size. */
 public final class Remeasured {
+    /** The sizes things have. */
+    public enum Size {
+        THICKNESS,
+        WIDTH,
+        HEIGHT,
+        COVER,
+        RIBS,
+        APERTURE,
+        BUTT,
+        TIP,
+        DEPTH,
+        LENGTH
+    }
+
     private Remeasured() {}
+
+    /**
+     * Every size a thing of this kind has, in the order they are named; zero where not measured.
+     */
+    public static Map<Size, Length> sizes(Material material) {
+        Map<Size, Length> sizes = new EnumMap<>(Size.class);
+        switch (material) {
+            case Stick s -> {
+                sizes.put(Size.THICKNESS, s.section().thickness());
+                sizes.put(Size.WIDTH, s.section().width());
+            }
+            case Sheet s -> {
+                sizes.put(Size.THICKNESS, s.thickness());
+                sizes.put(Size.WIDTH, s.width());
+            }
+            case Roofing r -> {
+                sizes.put(Size.WIDTH, r.fullWidth());
+                sizes.put(Size.COVER, r.coverWidth());
+                sizes.put(Size.RIBS, r.ribPitch().orElse(Length.ZERO));
+            }
+            case Mesh m -> {
+                sizes.put(Size.APERTURE, m.aperture());
+                sizes.put(Size.WIDTH, m.width());
+            }
+            case Pole p -> {
+                sizes.put(Size.BUTT, p.butt());
+                sizes.put(Size.TIP, p.tip());
+            }
+            case Pallet p -> sizes.put(Size.WIDTH, p.width());
+            case Block b -> {
+                sizes.put(Size.HEIGHT, b.height());
+                sizes.put(Size.WIDTH, b.width());
+            }
+            case FoundPart f -> found(sizes, f);
+            case Hardware _ -> {}
+        }
+        sizes.putIfAbsent(Size.LENGTH, length(material));
+        return sizes;
+    }
+
+    private static void found(Map<Size, Length> sizes, FoundPart part) {
+        List<Size> names = List.of(Size.WIDTH, Size.LENGTH, Size.DEPTH);
+        for (int n = 0; n < names.size(); n++) {
+            sizes.put(names.get(n), n < part.sizes().size() ? part.sizes().get(n) : Length.ZERO);
+        }
+    }
 
     /** The length it is asked for by; of a find the largest size, of a screw its length. */
     public static Length length(Material material) {
@@ -24,37 +86,64 @@ public final class Remeasured {
         };
     }
 
-    /** The same thing of another length; refused as the thing itself refuses it. */
-    public static Material withLength(Material material, Length length) {
+    /** The same thing with one size changed; refused as the thing itself refuses it. */
+    public static Material with(Material material, Size size, Length length) {
+        Map<Size, Length> now = sizes(material);
+        now.replace(size, length);
+        Length along = now.get(Size.LENGTH);
         return switch (material) {
-            case Stick s -> s.withLength(length);
-            case Sheet s -> s.withLength(length);
-            case Roofing r -> r.withLength(length);
-            case Mesh m -> new Mesh(m.kind(), m.aperture(), m.width(), length);
-            case Pole p -> new Pole(p.butt(), p.tip(), length, p.treatment());
+            case Stick s ->
+                    s.with(Section.of(now.get(Size.THICKNESS), now.get(Size.WIDTH)))
+                            .withLength(along);
+            case Sheet s -> sheet(s, now);
+            case Roofing r ->
+                    new Roofing(
+                            along,
+                            now.get(Size.WIDTH),
+                            now.get(Size.COVER).min(now.get(Size.WIDTH)),
+                            r.profile(),
+                            Optional.of(now.get(Size.RIBS)).filter(Length::isPositive),
+                            r.holes(),
+                            r.flaws());
+            case Mesh m -> new Mesh(m.kind(), now.get(Size.APERTURE), now.get(Size.WIDTH), along);
+            case Pole p -> new Pole(now.get(Size.BUTT), now.get(Size.TIP), along, p.treatment());
             case Pallet p ->
                     new Pallet(
                             p.kind(),
-                            length,
-                            p.width(),
+                            along,
+                            now.get(Size.WIDTH),
                             p.deck(),
                             p.bearers(),
                             p.stamp(),
                             p.broken(),
                             p.breaking());
-            case FoundPart f -> longest(f, length);
-            case Block b -> Block.of(b.height(), b.width(), length);
-            case Hardware h -> new Hardware(h.kind(), Optional.of(length));
+            case FoundPart f -> new FoundPart(f.kind(), measured(now));
+            case Block _ -> Block.of(now.get(Size.HEIGHT), now.get(Size.WIDTH), along);
+            case Hardware h -> new Hardware(h.kind(), Optional.of(along));
         };
     }
 
-    private static FoundPart longest(FoundPart part, Length length) {
-        List<Length> sizes = new ArrayList<>(part.sizes());
-        if (sizes.isEmpty()) {
-            sizes.add(length);
-        } else {
-            sizes.set(sizes.indexOf(part.longest()), length);
+    /** Another width or length makes it a rectangle again; another thickness leaves its edge. */
+    private static Sheet sheet(Sheet s, Map<Size, Length> now) {
+        boolean same =
+                s.width().equals(now.get(Size.WIDTH)) && s.length().equals(now.get(Size.LENGTH));
+        return new Sheet(
+                s.kind(),
+                now.get(Size.THICKNESS),
+                now.get(Size.WIDTH),
+                now.get(Size.LENGTH),
+                s.grain(),
+                same ? s.outline() : Optional.empty(),
+                s.flaws());
+    }
+
+    private static List<Length> measured(Map<Size, Length> now) {
+        List<Length> sizes = new ArrayList<>();
+        for (Size size : List.of(Size.WIDTH, Size.LENGTH, Size.DEPTH)) {
+            if (now.get(size).isPositive()) {
+                sizes.add(now.get(size));
+            }
         }
-        return new FoundPart(part.kind(), sizes);
+        return sizes;
     }
 }

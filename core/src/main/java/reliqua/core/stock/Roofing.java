@@ -74,6 +74,10 @@ public record Roofing(
                 Flaw.within(flaws, from, to));
     }
 
+    public Roofing with(Profile other) {
+        return new Roofing(length, fullWidth, coverWidth, other, ribPitch, holes, flaws);
+    }
+
     public Roofing withLength(Length other) {
         return new Roofing(other, fullWidth, coverWidth, profile, ribPitch, holes, flaws);
     }

@@ -51,6 +51,10 @@ public record Stick(
         return new Stick(other, length, flaws, warp, treatment);
     }
 
+    public Stick with(Treatment other) {
+        return new Stick(section, length, flaws, warp, other);
+    }
+
     public Stick withLength(Length other) {
         return new Stick(section, other, flaws, warp, treatment);
     }

@@ -78,14 +78,20 @@ class FlawMarkingTest {
         for (Material material :
                 List.of(
                         Stick.sound(Section.mm(38, 89), Length.mm(2400)),
-                        new Roofing(Length.mm(2000), Length.mm(840), Length.mm(762), List.of()),
+                        new Pole(
+                                Length.mm(90), Length.mm(30), Length.mm(2000), Treatment.UNTREATED),
                         new Mesh(Mesh.Kind.WELDED, Length.mm(12), Length.mm(900), Length.mm(3000)),
                         new FoundPart(
                                 FoundPart.Kind.WINDOW, List.of(Length.mm(600), Length.mm(400))),
                         new Hardware(Hardware.Kind.SCREWS, java.util.Optional.empty()))) {
-            Material longer = Remeasured.withLength(material, Length.mm(3333));
+            for (Remeasured.Size size : Remeasured.sizes(material).keySet()) {
+                Length other = size == Remeasured.Size.LENGTH ? Length.mm(3333) : Length.mm(61);
+                Material changed = Remeasured.with(material, size, other);
+                assertThat(Remeasured.sizes(changed)).containsEntry(size, other);
+                assertThat(changed).isInstanceOf(material.getClass());
+            }
+            Material longer = Remeasured.with(material, Remeasured.Size.LENGTH, Length.mm(3333));
             assertThat(Remeasured.length(longer)).isEqualTo(Length.mm(3333));
-            assertThat(longer).isInstanceOf(material.getClass());
         }
     }
 

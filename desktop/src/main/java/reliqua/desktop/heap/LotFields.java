@@ -2,21 +2,29 @@ package reliqua.desktop.heap;
 
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
+import reliqua.core.measure.Words;
 import reliqua.core.project.Describe;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Remeasured;
+import reliqua.core.stock.Roofing;
+import reliqua.core.stock.Sheet;
 import reliqua.core.stock.Stick;
+import reliqua.core.stock.Treatment;
 import reliqua.core.stock.Warp;
 import reliqua.desktop.Texts;
 import reliqua.desktop.shell.EntryField;
@@ -31,22 +39,80 @@ final class LotFields {
         this.workspace = workspace;
     }
 
-    /** Count and length side by side. */
-    Node sizes(Lot lot) {
-        return Parts.row(
-                10,
-                above("quantity", lot.quantity() + "", text -> quantity(lot, text)),
-                above(
-                        "length",
-                        workspace.tape().mark(Remeasured.length(lot.material())),
-                        text ->
-                                measured(
-                                        text,
-                                        l ->
-                                                lot.with(
-                                                        lot.quantity(),
-                                                        Remeasured.withLength(
-                                                                lot.material(), l)))));
+    /** Every size it has, each in a narrow field, and how many there are. */
+    List<Node> sizes(Lot lot) {
+        List<Node> fields = new ArrayList<>();
+        Remeasured.sizes(lot.material())
+                .forEach((size, length) -> fields.add(sized(lot, size, length)));
+        fields.addFirst(above("quantity", lot.quantity() + "", text -> quantity(lot, text)));
+        List<Node> rows = new ArrayList<>();
+        for (int n = 0; n < fields.size(); n += 2) {
+            rows.add(
+                    Parts.row(
+                            10,
+                            fields.subList(n, Math.min(n + 2, fields.size()))
+                                    .toArray(Node[]::new)));
+        }
+        return rows;
+    }
+
+    private Node sized(Lot lot, Remeasured.Size size, Length now) {
+        return above(
+                size.name().toLowerCase(Locale.ROOT),
+                workspace.tape().mark(now),
+                text ->
+                        measured(
+                                text,
+                                l ->
+                                        lot.with(
+                                                lot.quantity(),
+                                                Remeasured.with(lot.material(), size, l))));
+    }
+
+    /** What is chosen of a few: treatment, grain, stamp, profile. */
+    List<Node> choices(Lot lot) {
+        return switch (lot.material()) {
+            case Stick s ->
+                    List.of(
+                            choice(
+                                    Treatment.values(),
+                                    s.treatment(),
+                                    "treatment.",
+                                    t -> lot.with(lot.quantity(), s.with(t))));
+            case Sheet s ->
+                    List.of(
+                            choice(
+                                    Sheet.Grain.values(),
+                                    s.grain(),
+                                    "grain.",
+                                    g -> lot.with(lot.quantity(), s.with(g))));
+            case Roofing r ->
+                    List.of(
+                            choice(
+                                    Roofing.Profile.values(),
+                                    r.profile(),
+                                    "profile.",
+                                    p -> lot.with(lot.quantity(), r.with(p))));
+            default -> List.of();
+        };
+    }
+
+    private <E extends Enum<E>> Node choice(E[] all, E now, String words, Function<E, Lot> with) {
+        FlowPane pills = new FlowPane(4, 4);
+        ToggleGroup group = new ToggleGroup();
+        for (E each : all) {
+            pills.getChildren()
+                    .add(
+                            Parts.choice(
+                                    words + each.name(),
+                                    Words.say(words + each.name()),
+                                    group,
+                                    each == now,
+                                    () -> change(with.apply(each)),
+                                    "pill",
+                                    "tight"));
+        }
+        return pills;
     }
 
     /** How far a stick is out of true, in four narrow fields. */
@@ -145,7 +211,10 @@ final class LotFields {
     private static Node above(String key, String value, Function<String, String> commit) {
         EntryField field = new EntryField("lot-" + key, Texts.get("heap." + key), commit);
         field.show(value);
-        VBox both = new VBox(2, Parts.text(Texts.get("heap." + key), "soft"), field);
+        Label name = Parts.text(Texts.get("heap." + key), "soft");
+        // A name that may wrap makes the narrow field as high as if it did.
+        name.setWrapText(false);
+        VBox both = new VBox(2, name, field);
         HBox.setHgrow(both, Priority.ALWAYS);
         both.setPrefWidth(50);
         return both;

@@ -64,7 +64,8 @@ final class LotSlip extends VBox {
                         Parts.text(Describe.length(lot.material(), tape) + from(lot), "soft"));
         getChildren().addAll(judgement.hazards(lot));
         getChildren().addAll(uses(lot, tape));
-        getChildren().add(fields.sizes(lot));
+        getChildren().addAll(fields.sizes(lot));
+        getChildren().addAll(fields.choices(lot));
         if (FlawMarking.takes(lot.material())) {
             getChildren().add(new FlawBoard(workspace, lot));
         }

@@ -1,0 +1,98 @@
+package reliqua.desktop;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import javafx.animation.AnimationTimer;
+import javafx.animation.PauseTransition;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.scene.control.ListView;
+import javafx.stage.Stage;
+import javafx.util.Duration;
+import reliqua.core.flock.BirdClass;
+import reliqua.core.flock.Flock;
+import reliqua.core.project.Project;
+import reliqua.core.stock.Heap;
+import reliqua.core.stock.Lot;
+import reliqua.desktop.work.DataFolder;
+import reliqua.desktop.work.Workspace;
+import reliqua.files.DemoProjects;
+import reliqua.standins.Climates;
+import reliqua.standins.Merchants;
+
+/**
+ * Measures how fast the rack scrolls: the real window on 5,000 lots, a few rows further in every
+ * frame, and the frames counted.
+ */
+public final class RackPace extends Application {
+    private static final int LOTS = 5_000;
+    private static final int ROWS_A_FRAME = 3;
+    private static final double SECONDS = 8;
+
+    /** Entry point; no arguments. */
+    public static void main(String[] args) {
+        launch(RackPace.class, args);
+    }
+
+    @Override
+    public void start(Stage stage) throws IOException {
+        DataFolder data = new DataFolder(Files.createTempDirectory("reliqua-pace"));
+        Project demo =
+                DemoProjects.ternLane(Merchants::priceBook, new Climates())
+                        .withFlock(Flock.of(BirdClass.STANDARD, 0));
+        Workspace workspace =
+                new Workspace(demo.withHeap(large(demo.heap())), data.place("Pace"), data);
+        ReliquaApp.show(stage, workspace);
+        if (stage.getScene().lookup("#go-heap") instanceof javafx.scene.control.ToggleButton heap) {
+            heap.fire();
+        }
+        PauseTransition pause = new PauseTransition(Duration.seconds(3));
+        pause.setOnFinished(_ -> scroll(stage));
+        pause.play();
+    }
+
+    private static Heap large(Heap heap) {
+        List<Lot> lots = new ArrayList<>();
+        while (lots.size() < LOTS) {
+            Lot lot = heap.lots().get(lots.size() % heap.lots().size());
+            lots.add(lot.withId(lot.id() + "-" + lots.size()));
+        }
+        return new Heap(lots);
+    }
+
+    private static void scroll(Stage stage) {
+        ListView<?> rack = (ListView<?>) stage.getScene().lookup("#rack");
+        new AnimationTimer() {
+            private long begun;
+            private long last;
+            private long longest;
+            private int frames;
+
+            @Override
+            public void handle(long now) {
+                if (begun == 0) {
+                    begun = now;
+                } else {
+                    longest = Math.max(longest, now - last);
+                }
+                last = now;
+                frames++;
+                rack.scrollTo(frames * ROWS_A_FRAME % rack.getItems().size());
+                double seconds = (now - begun) / 1e9;
+                if (seconds > SECONDS) {
+                    stop();
+                    System.out.printf(
+                            Locale.ENGLISH,
+                            "%d lots: %.1f frames a second, longest frame %.0f ms%n",
+                            LOTS,
+                            (frames - 1) / seconds,
+                            longest / 1e6);
+                    Platform.exit();
+                }
+            }
+        }.start();
+    }
+}
