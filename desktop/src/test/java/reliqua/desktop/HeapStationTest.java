@@ -66,6 +66,7 @@ class HeapStationTest {
                 () -> {
                     for (Object row : rack.getItems()) {
                         if (row.toString().contains("id=" + id + ",")) {
+                            rack.getSelectionModel().clearSelection();
                             rack.getSelectionModel().select(row);
                             rack.scrollTo(row);
                         }
@@ -73,6 +74,11 @@ class HeapStationTest {
                     rack.requestFocus();
                 });
         DrivenWindow.settle();
+    }
+
+    /** A button of the slip, wherever it is scrolled to. */
+    private static void press(FxRobot robot, String button) {
+        robot.interact(() -> robot.lookup(button).queryButton().fire());
     }
 
     private void keepSaying(FxRobot robot, List<String> lines) {
@@ -144,7 +150,7 @@ class HeapStationTest {
         keepSaying(robot, List.of("2 pallets 1200x1000"));
         String id = heap().lots().getLast().id();
         choose(robot, id);
-        robot.clickOn("#refuse");
+        press(robot, "#refuse");
         DrivenWindow.settle();
         assertThat(heap().find(id).orElseThrow().condition().verdict())
                 .isEqualTo(Condition.Verdict.REFUSE);
@@ -152,10 +158,10 @@ class HeapStationTest {
         robot.interact(window.workspace::saveNow);
         assertThat(ProjectFile.load(window.file).heap()).isEqualTo(heap());
         choose(robot, id);
-        robot.clickOn("#take-back");
+        press(robot, "#take-back");
         DrivenWindow.settle();
         choose(robot, id);
-        robot.clickOn("#judge-good");
+        press(robot, "#judge-good");
         DrivenWindow.settle();
         assertThat(heap().usable()).anyMatch(l -> l.id().equals(id));
     }
@@ -169,7 +175,7 @@ class HeapStationTest {
                         .orElseThrow();
         int sticks = heap().count(Stick.class);
         choose(robot, pallets.id());
-        robot.clickOn("#broken-SAWN");
+        press(robot, "#broken-SAWN");
         DrivenWindow.settle();
         assertThat(heap().find(pallets.id())).isEmpty();
         assertThat(heap().count(Stick.class)).isGreaterThan(sticks + 20);

@@ -194,7 +194,7 @@ class WholeJobTest {
         type(robot, "#lot-length", "nonsense");
         assertThat(robot.lookup(".danger").queryAllAs(Label.class))
                 .anySatisfy(label -> assertThat(label.getText()).contains("nonsense"));
-        robot.clickOn("#remove-lot");
+        robot.interact(() -> robot.lookup("#remove-lot").queryButton().fire());
         assertThat(project().heap().find(id)).isEmpty();
 
         type(robot, "#find", "roof");
@@ -376,6 +376,24 @@ class WholeJobTest {
                                 .plan()
                                 .tickets())
                 .anyMatch(t -> t.cuts().stream().anyMatch(c -> c.marks().equals(mark)));
+    }
+
+    @Test
+    void theTapeSaysOtherwiseAtTheSaw(FxRobot robot) throws TimeoutException {
+        fitted();
+        go(robot, KeyCode.DIGIT4);
+        robot.clickOn("#at-saw");
+        WaitForAsyncUtils.waitForFxEvents();
+        int lots = project().heap().lots().size();
+        robot.type(KeyCode.M);
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.interact(
+                () -> robot.lookup("#saw-measured").queryAs(TextField.class).setText("61 1/4"));
+        robot.type(KeyCode.ENTER);
+        until(() -> project().heap().lots().size() == lots + 1);
+        assertThat(project().heap().lots().getLast().quantity()).isEqualTo(1);
+        robot.interact(workspace::undo);
+        assertThat(project().heap().lots()).hasSize(lots);
     }
 
     private static String cutAtTheSaw(FxRobot robot) {

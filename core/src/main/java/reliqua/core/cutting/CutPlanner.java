@@ -55,8 +55,14 @@ public final class CutPlanner {
         List<SheetProblem> sheets = SheetProblem.split(job);
         int done = 0;
         int all = sticks.size() + sheets.size();
-        for (StickProblem problem : sticks) {
-            planSticks(problem, progress, gathered);
+        // Problems have nothing in common, so they are planned side by side; each is deterministic,
+        // and they are gathered in order.
+        List<StickPlanner.Result> results =
+                sticks.parallelStream()
+                        .map(problem -> new StickPlanner(problem, settings).plan(progress))
+                        .toList();
+        for (int n = 0; n < sticks.size(); n++) {
+            gatherSticks(sticks.get(n), results.get(n), gathered);
             progress.report((double) ++done / all, "");
         }
         for (SheetProblem problem : sheets) {
@@ -71,8 +77,8 @@ public final class CutPlanner {
         return alone ? Words.say("cutting.noSolver") : "";
     }
 
-    private void planSticks(StickProblem problem, Progress progress, Gathered gathered) {
-        StickPlanner.Result result = new StickPlanner(problem, settings).plan(progress);
+    private static void gatherSticks(
+            StickProblem problem, StickPlanner.Result result, Gathered gathered) {
         StickLayout layout = new StickLayout(problem);
         Packing packing = layout.toppedUp(new Consolidation(problem).apply(result.packing()));
         gathered.sticks.addAll(layout.cuts(packing));

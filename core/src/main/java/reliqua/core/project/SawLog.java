@@ -10,10 +10,12 @@ import java.util.stream.Stream;
 import reliqua.core.cutting.CutMade;
 import reliqua.core.cutting.Offcuts;
 import reliqua.core.cutting.Ticket;
+import reliqua.core.measure.Length;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Material;
 import reliqua.core.stock.Offer;
+import reliqua.core.stock.Remeasured;
 import reliqua.core.stock.Stick;
 
 /** What happens at the saw, as changes of a project: cut, spoiled, taken back. */
@@ -103,6 +105,28 @@ public final class SawLog {
                         });
         Offcuts.of(ticket, project.keeper().kerf()).forEach(m -> back.merge(m, 1, Integer::sum));
         return back;
+    }
+
+    /**
+     * The stick in hand turns out to be longer or shorter than it is down as: one of its lot
+     * becomes a lot of its own with the true length, and the rest is planned again. The same
+     * project for what is bought or made of something else first.
+     */
+    public static Project measured(Project project, Ticket ticket, Length length) {
+        Optional<Lot> lot = project.heap().find(ticket.source());
+        if (ticket.bought()
+                || ticket.made().isPresent()
+                || lot.filter(l -> l.material().equals(ticket.material())).isEmpty()) {
+            return project;
+        }
+        Material found = Remeasured.with(ticket.material(), Remeasured.Size.LENGTH, length);
+        Lot one = lot.get().with(1, found);
+        if (lot.get().quantity() == 1) {
+            return project.withHeap(project.heap().replace(one));
+        }
+        Heap rest = project.heap().less(ticket.source());
+        String id = rest.freshId(found, project.spentIds());
+        return project.withHeap(rest.plus(one.withId(id)));
     }
 
     /**

@@ -219,4 +219,39 @@ class SawLogTest {
         assertThat(SawLog.takenBack(after, 0).orElseThrow().heap().lots())
                 .containsExactlyInAnyOrderElementsOf(project.heap().lots());
     }
+
+    @Test
+    void aStickThatIsShorterThanItWasDownAsIsPlannedAgainAtItsTrueLength() throws Unbuildable {
+        Ticket ticket =
+                begun.candidate().plan().tickets().stream()
+                        .filter(t -> !t.bought() && t.made().isEmpty())
+                        .filter(t -> t.material() instanceof Stick)
+                        .findFirst()
+                        .orElseThrow();
+        Length shorter = ticket.cuts().getFirst().across().minus(Length.mm(5));
+        Project after = SawLog.measured(settled, ticket, shorter);
+        Stick found =
+                (Stick)
+                        after.heap().lots().stream()
+                                .filter(
+                                        l ->
+                                                l.material() instanceof Stick s
+                                                        && s.length().equals(shorter))
+                                .findFirst()
+                                .orElseThrow()
+                                .material();
+        assertThat(found.section()).isEqualTo(((Stick) ticket.material()).section());
+        assertThat(things(after)).isEqualTo(things(settled));
+        Design design = derive(after, Optional.of(begun.candidate().plan()));
+        assertThat(covered(design)).isEqualTo(covered(begun));
+        for (Ticket each : design.candidate().plan().tickets()) {
+            if (each.material() instanceof Stick s) {
+                assertThat(each.cuts()).allMatch(c -> c.end().atMost(s.length()));
+            }
+        }
+    }
+
+    private static int things(Project project) {
+        return project.heap().lots().stream().mapToInt(Lot::quantity).sum();
+    }
 }

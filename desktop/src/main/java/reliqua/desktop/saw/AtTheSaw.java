@@ -5,6 +5,8 @@ import java.util.Set;
 import java.util.TreeSet;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -17,12 +19,13 @@ import reliqua.core.measure.Words;
 import reliqua.core.project.Describe;
 import reliqua.desktop.Texts;
 import reliqua.desktop.paint.PictureView;
+import reliqua.desktop.shell.EntryField;
 import reliqua.desktop.shell.Parts;
 
 /**
  * One ticket at a time over the whole window, in letters that are read across a sawhorse. Space
- * says it is cut and goes on, a digit marks the piece of that number as spoiled first, the arrow
- * keys leaf, Escape goes back.
+ * says it is cut and goes on, a digit marks the piece of that number as spoiled first, M takes what
+ * the tape really says, the arrow keys leaf, Escape goes back.
  */
 final class AtTheSaw extends VBox {
     private final TicketBook book;
@@ -33,6 +36,8 @@ final class AtTheSaw extends VBox {
     private final Label state = Parts.text("", "saw-state");
     private final PictureView strip = new PictureView();
     private final FlowPane pieces = new FlowPane(28, 10);
+    private final EntryField tapeSays =
+            new EntryField("saw-measured", Texts.get("saw.mode.measured"), this::measured);
     private final Set<String> spoiled = new TreeSet<>();
     private int at;
 
@@ -65,13 +70,22 @@ final class AtTheSaw extends VBox {
                         Parts.button("saw-close", Texts.get("saw.mode.close"), close, "saw-key"));
         Label caution = Parts.text(Texts.get("saw.caution"), "caution");
         caution.setMaxWidth(Double.MAX_VALUE);
-        getChildren().addAll(head, what, from, strip, pieces, caution, keys);
+        HBox measure =
+                Parts.row(
+                        8,
+                        Parts.text(Texts.get("saw.mode.measured"), "saw-from"),
+                        tapeSays.wide(180));
+        getChildren().addAll(head, what, from, strip, pieces, measure, caution, keys);
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         show();
     }
 
     private void key(KeyEvent event) {
+        if (event.getTarget() instanceof TextInputControl && event.getCode() != KeyCode.ESCAPE) {
+            return;
+        }
         switch (event.getCode()) {
+            case M -> tapeSays.begin();
             case SPACE -> cut();
             case DIGIT1, DIGIT2, DIGIT3, DIGIT4, DIGIT5, DIGIT6, DIGIT7, DIGIT8, DIGIT9 ->
                     spoil(event.getCode().getName());
@@ -83,6 +97,20 @@ final class AtTheSaw extends VBox {
             }
         }
         event.consume();
+    }
+
+    /** What the tape says of the stick in hand; the rest is planned again with it. */
+    private String measured(String text) {
+        List<Ticket> tickets = book.tickets();
+        if (text.isBlank() || tickets.isEmpty()) {
+            return "";
+        }
+        String fault = book.measured(tickets.get(at), text);
+        if (fault.isEmpty()) {
+            tapeSays.clear();
+            requestFocus();
+        }
+        return fault;
     }
 
     /** The piece of this number came out wrong, or not after all; it is wanted again once cut. */

@@ -8,6 +8,7 @@ import reliqua.core.coop.Part;
 import reliqua.core.cutting.CutMade;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.cutting.WorkPlan;
+import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
 import reliqua.core.project.Describe;
 import reliqua.core.project.Project;
@@ -75,6 +76,24 @@ final class TicketBook {
                         ? Texts.get("edit.cut", marks(ticket))
                         : Texts.get("edit.cut.spoiled", marks(ticket), String.join(", ", spoiled)),
                 p -> SawLog.cut(settled(p), ticket, spoiled));
+    }
+
+    /** The stick in hand has this length; says what is wrong with the text, if anything. */
+    String measured(Ticket ticket, String text) {
+        try {
+            Length length = tape().reader().read(text);
+            Project before = workspace.project();
+            Project after = SawLog.measured(settled(before), ticket, length);
+            if (after.heap().equals(before.heap())) {
+                return Texts.get("saw.measured.not");
+            }
+            workspace.edit(
+                    Texts.get("edit.measured", marks(ticket), tape().say(length)),
+                    p -> SawLog.measured(settled(p), ticket, length));
+            return "";
+        } catch (IllegalArgumentException e) {
+            return String.valueOf(e.getMessage());
+        }
     }
 
     private void takeBack(int index) {

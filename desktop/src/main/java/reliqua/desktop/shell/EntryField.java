@@ -58,6 +58,18 @@ public final class EntryField extends VBox {
         return this;
     }
 
+    /** Puts the cursor in it. */
+    public void begin() {
+        field.requestFocus();
+    }
+
+    /** Empties it, whatever was typed. */
+    public void clear() {
+        shown = "";
+        fault.setText("");
+        field.clear();
+    }
+
     /** Shows a value; what is being typed is left alone. */
     public void show(String value) {
         if (!shown.equals(value) || fault.getText().isEmpty()) {
