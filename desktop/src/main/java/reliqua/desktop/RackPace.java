@@ -12,7 +12,6 @@ import javafx.application.Platform;
 import javafx.scene.control.ListView;
 import javafx.stage.Stage;
 import javafx.util.Duration;
-import reliqua.core.flock.BirdClass;
 import reliqua.core.flock.Flock;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Heap;
@@ -41,8 +40,7 @@ public final class RackPace extends Application {
     public void start(Stage stage) throws IOException {
         DataFolder data = new DataFolder(Files.createTempDirectory("reliqua-pace"));
         Project demo =
-                DemoProjects.ternLane(Merchants::priceBook, new Climates())
-                        .withFlock(Flock.of(BirdClass.STANDARD, 0));
+                DemoProjects.ternLane(Merchants::priceBook, new Climates()).withFlock(Flock.EMPTY);
         Workspace workspace =
                 new Workspace(demo.withHeap(large(demo.heap())), data.place("Pace"), data);
         ReliquaApp.show(stage, workspace);

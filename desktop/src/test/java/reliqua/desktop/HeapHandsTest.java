@@ -28,7 +28,6 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
-import reliqua.core.flock.BirdClass;
 import reliqua.core.flock.Flock;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Condition;
@@ -49,13 +48,9 @@ class HeapHandsTest {
 
     @Start
     void start(Stage stage) throws IOException {
-        window =
-                new DrivenWindow(
-                        stage, DemoProjects.ternLane(Merchants::priceBook, new Climates()), "heap");
-    }
-
-    private static Project withoutBirds(Project project) {
-        return project.withFlock(Flock.of(BirdClass.STANDARD, 0));
+        // No birds, no search: what is tested here is the heap alone.
+        Project demo = DemoProjects.ternLane(Merchants::priceBook, new Climates());
+        window = new DrivenWindow(stage, demo.withFlock(Flock.EMPTY), "heap");
     }
 
     @Stop

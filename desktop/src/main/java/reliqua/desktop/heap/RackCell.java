@@ -1,24 +1,42 @@
 package reliqua.desktop.heap;
 
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import org.jspecify.annotations.Nullable;
 import reliqua.core.drawing.LotPicture;
 import reliqua.core.measure.Tape;
 import reliqua.core.project.Describe;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Stick;
+import reliqua.desktop.Texts;
 import reliqua.desktop.paint.PictureView;
 import reliqua.desktop.shell.Parts;
 import reliqua.desktop.work.Workspace;
 
-/** Draws a line of the rack; all things share one scale. */
+/**
+ * Draws a line of the rack; all things share one scale. A cell keeps its labels and its picture and
+ * only fills them anew, so that thousands of lots scroll smoothly.
+ */
 final class RackCell extends ListCell<RackRow> {
     /** Pixels a millimetre: 3.7 m fit beside the words. */
     private static final double SCALE = 0.105;
 
+    private static final double DRAWN = 392;
+    private static final String GROUP = "rack-group";
+    private static final String DANGER = "danger";
+
     private final Workspace workspace;
+    private final PictureView picture = new PictureView(SCALE);
+    private final Label length = Parts.text("", "strong");
+    private final Label note = Parts.text("", "note");
+    private final HBox lotRow = Parts.row(10, picture, length, note);
+    private final Label name = Parts.text("", "strong");
+    private final Label total = Parts.text("", "soft");
+    private final HBox groupRow = Parts.row(12, name, total);
 
     RackCell(Workspace workspace) {
         this.workspace = workspace;
@@ -26,56 +44,52 @@ final class RackCell extends ListCell<RackRow> {
         // The row takes the width of the rack, so that long remarks wrap instead of scrolling
         // sideways.
         setPrefWidth(0);
+        picture.setMinWidth(DRAWN);
+        picture.setMaxWidth(DRAWN);
+        picture.setPrefWidth(DRAWN);
+        length.setMinWidth(128);
+        length.setWrapText(false);
+        HBox.setHgrow(note, Priority.ALWAYS);
+        note.setMinWidth(0);
+        note.setMaxWidth(Double.MAX_VALUE);
+        lotRow.setMaxWidth(Double.MAX_VALUE);
     }
 
     @Override
     protected void updateItem(@Nullable RackRow row, boolean empty) {
         super.updateItem(row, empty);
-        setText(null);
-        getStyleClass().removeAll("rack-group");
         setMouseTransparent(row instanceof RackRow.Group);
-        if (empty || row == null) {
-            setGraphic(null);
-            return;
-        }
-        switch (row) {
-            case RackRow.Group group -> {
-                getStyleClass().add("rack-group");
-                setGraphic(
-                        Parts.row(
-                                12,
-                                Parts.text(group.name(), "strong"),
-                                Parts.text(group.total(), "soft")));
-            }
-            case RackRow.OfLot lot -> setGraphic(lot(lot.lot()));
+        switch (empty ? null : row) {
+            case null -> setGraphic(null);
+            case RackRow.Group group -> show(group);
+            case RackRow.OfLot lot -> show(lot.lot());
         }
     }
 
-    private HBox lot(Lot lot) {
-        Tape tape = workspace.tape();
-        PictureView picture = new PictureView(SCALE);
-        picture.picture().set(LotPicture.of(lot.material()));
-        picture.setMinWidth(392);
-        picture.setMaxWidth(392);
-        picture.setPrefWidth(392);
-        Label length =
-                Parts.text(
-                        lot.quantity() + " \u00d7 " + Describe.length(lot.material(), tape),
-                        "strong");
-        length.setMinWidth(128);
-        length.setWrapText(false);
-        Label flaws = Parts.text(note(lot, tape), "note");
-        if (!lot.condition().usable() || lot.condition().open()) {
-            flaws.getStyleClass().add("danger");
+    private void show(RackRow.Group group) {
+        if (!getStyleClass().contains(GROUP)) {
+            getStyleClass().add(GROUP);
         }
-        HBox.setHgrow(flaws, javafx.scene.layout.Priority.ALWAYS);
-        flaws.setMinWidth(0);
-        flaws.setMaxWidth(Double.MAX_VALUE);
-        HBox row = Parts.row(10, picture, length, flaws);
-        row.setMaxWidth(Double.MAX_VALUE);
-        setAccessibleText(
-                Describe.lot(lot.quantity(), lot.material(), tape) + " " + note(lot, tape));
-        return row;
+        name.setText(group.name());
+        total.setText(group.total());
+        setGraphic(groupRow);
+        setAccessibleText(group.name() + ", " + group.total());
+    }
+
+    private void show(Lot lot) {
+        getStyleClass().remove(GROUP);
+        Tape tape = workspace.tape();
+        picture.picture().set(LotPicture.of(lot.material()));
+        length.setText(lot.quantity() + " \u00d7 " + Describe.length(lot.material(), tape));
+        String words = note(lot, tape);
+        note.setText(words);
+        boolean doubtful = !lot.condition().usable() || lot.condition().open();
+        note.getStyleClass().remove(DANGER);
+        if (doubtful) {
+            note.getStyleClass().add(DANGER);
+        }
+        setGraphic(lotRow);
+        setAccessibleText(Describe.lot(lot.quantity(), lot.material(), tape) + " " + words);
     }
 
     private static String note(Lot lot, Tape tape) {
@@ -84,13 +98,12 @@ final class RackCell extends ListCell<RackRow> {
                 lot.material() instanceof Stick s
                         ? switch (s.treatment()) {
                             case UNTREATED -> "";
-                            case PRESSURE_TREATED -> reliqua.desktop.Texts.get("heap.treated");
-                            case PAINTED -> reliqua.desktop.Texts.get("heap.painted");
+                            case PRESSURE_TREATED -> Texts.get("heap.treated");
+                            case PAINTED -> Texts.get("heap.painted");
                         }
                         : "";
-        return java.util.stream.Stream.of(
-                        String.join(", ", Describe.condition(lot.condition())), flaws, treated)
+        return Stream.of(String.join(", ", Describe.condition(lot.condition())), flaws, treated)
                 .filter(s -> !s.isEmpty())
-                .collect(java.util.stream.Collectors.joining(", "));
+                .collect(Collectors.joining(", "));
     }
 }
