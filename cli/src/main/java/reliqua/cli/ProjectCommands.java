@@ -3,6 +3,7 @@ package reliqua.cli;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -27,6 +28,7 @@ import reliqua.core.measure.Sum;
 import reliqua.core.measure.Tape;
 import reliqua.core.project.Design;
 import reliqua.core.project.Project;
+import reliqua.core.stock.Lot;
 import reliqua.files.HeapCsv;
 import reliqua.files.InputException;
 import reliqua.files.NeedsJson;
@@ -35,6 +37,7 @@ import reliqua.files.PacketPdf;
 import reliqua.files.PlanCsv;
 import reliqua.files.ProjectFile;
 import reliqua.files.SvgDrawing;
+import reliqua.files.TableImport;
 
 /** Commands over a project file. */
 final class ProjectCommands {
@@ -280,17 +283,28 @@ final class ProjectCommands {
         @Override
         public Integer call() throws IOException, InputException {
             Project loaded = ProjectFile.load(project);
-            var added =
-                    HeapCsv.read(
-                            Files.read(table), table.toString(), loaded.keeper().tape().system());
-            var heap = loaded.heap();
-            for (var lot : added.lots()) {
-                String id =
-                        heap.find(lot.id()).isPresent() ? heap.freshId(lot.material()) : lot.id();
-                heap = heap.plus(lot.withId(id));
-            }
-            ProjectFile.save(project, loaded.withHeap(heap));
+            ProjectFile.save(
+                    project, loaded.adding(lots(Files.read(table), loaded.keeper().tape())));
             return 0;
+        }
+
+        /** Of a heap table as it is written here, or of anybody's whose every line is clear. */
+        private List<Lot> lots(String text, Tape tape) throws InputException {
+            String name = table.toString();
+            if (HeapCsv.isHeap(text)) {
+                return HeapCsv.read(text, name, tape.system()).lots();
+            }
+            TableImport lists = TableImport.read(text, name);
+            List<TableImport.Line> lines = lists.lines(lists.guess(), tape);
+            List<String> faults =
+                    lines.stream()
+                            .filter(l -> l.lot().isEmpty())
+                            .map(l -> name + ", line " + l.number() + ": " + l.fault())
+                            .toList();
+            if (!faults.isEmpty()) {
+                throw new InputException(faults);
+            }
+            return lines.stream().flatMap(l -> l.lot().stream()).toList();
         }
     }
 

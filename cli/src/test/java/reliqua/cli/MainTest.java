@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import reliqua.files.DemoProjects;
 import reliqua.files.HeapCsv;
+import reliqua.files.ProjectFile;
 import reliqua.standins.Climates;
 import reliqua.standins.Merchants;
 
@@ -83,6 +84,19 @@ class MainTest {
         assertThat(run("export", project.toString(), "--what", "heap", "--out", more.toString()))
                 .isZero();
         assertThat(Files.readString(more)).contains("L1,stick,1,1 1/2 in,3 1/2 in,96 in");
+    }
+
+    @Test
+    void anybodysTableIsAddedWhenEveryLineIsClearAndNothingOfItOtherwise() throws Exception {
+        Path list = folder.resolve("list.csv");
+        Files.writeString(list, "Item;Qty;Where\n2x4 at 96;3;barn\nply 1/2 x 48 x 96;1;loft\n");
+        int before = ProjectFile.load(project).heap().lots().size();
+        assertThat(run("import", list.toString(), "--into", project.toString())).isZero();
+        assertThat(ProjectFile.load(project).heap().lots()).hasSize(before + 2);
+        Files.writeString(list, "Item;Qty\n2x4 at 96;3\nwhatnot;1\n");
+        assertThat(run("import", list.toString(), "--into", project.toString())).isEqualTo(1);
+        assertThat(err.toString()).contains("line 3");
+        assertThat(ProjectFile.load(project).heap().lots()).hasSize(before + 2);
     }
 
     @Test

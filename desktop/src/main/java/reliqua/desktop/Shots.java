@@ -42,6 +42,7 @@ public final class Shots extends Application {
                             new Shot("fit", "fit", "view-SPACE", "whitewash"),
                             new Shot("fit-front", "fit", "view-FRONT", "whitewash"),
                             new Shot("saw", "saw", "", "whitewash"),
+                            new Shot("saw-yield", "saw", "yield", "whitewash"),
                             new Shot("fetch", "fetch", "", "whitewash"),
                             new Shot("raise", "raise", "", "whitewash"),
                             new Shot("fit-lantern", "fit", "view-SPACE", "lantern"),

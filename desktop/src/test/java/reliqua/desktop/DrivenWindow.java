@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.TimeUnit;
+import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
@@ -48,6 +49,25 @@ final class DrivenWindow {
     static void settle() {
         WaitForAsyncUtils.sleep(150, TimeUnit.MILLISECONDS);
         WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Chooses lots of the rack by their ids, and nothing else. */
+    static void choose(FxRobot robot, String... ids) {
+        ListView<Object> rack = robot.lookup("#rack").queryListView();
+        robot.interact(
+                () -> {
+                    rack.getSelectionModel().clearSelection();
+                    for (int i = 0; i < rack.getItems().size(); i++) {
+                        for (String id : ids) {
+                            if (rack.getItems().get(i).toString().contains("id=" + id + ",")) {
+                                rack.getSelectionModel().select(i);
+                                rack.scrollTo(i);
+                            }
+                        }
+                    }
+                    rack.requestFocus();
+                });
+        settle();
     }
 
     static void undo(FxRobot robot) {

@@ -13,7 +13,6 @@ import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
-import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.Clipboard;
@@ -66,23 +65,6 @@ class HeapHandsTest {
         return project().heap();
     }
 
-    private void choose(FxRobot robot, String... ids) {
-        ListView<Object> rack = robot.lookup("#rack").queryListView();
-        robot.interact(
-                () -> {
-                    rack.getSelectionModel().clearSelection();
-                    for (int i = 0; i < rack.getItems().size(); i++) {
-                        for (String id : ids) {
-                            if (rack.getItems().get(i).toString().contains("id=" + id + ",")) {
-                                rack.getSelectionModel().select(i);
-                            }
-                        }
-                    }
-                    rack.requestFocus();
-                });
-        DrivenWindow.settle();
-    }
-
     /** Presses, drags and releases at shares of the board's width, as a mouse would. */
     private static void drag(FxRobot robot, double from, double to) {
         javafx.scene.Node board = robot.lookup("#flaw-board").query();
@@ -126,7 +108,7 @@ class HeapHandsTest {
     @Test
     void aFlawIsDrawnOnTheStickTakenOffAndUndone(FxRobot robot) {
         Stick before = (Stick) heap().find("S2").orElseThrow().material();
-        choose(robot, "S2");
+        DrivenWindow.choose(robot, "S2");
         robot.interact(() -> robot.lookup("#flaw-SPLIT").queryAs(ToggleButton.class).fire());
         drag(robot, 0.25, 0.5);
         Stick after = (Stick) heap().find("S2").orElseThrow().material();
@@ -143,7 +125,7 @@ class HeapHandsTest {
 
     @Test
     void nailsArePulledForTheMinutesItTakes(FxRobot robot) {
-        choose(robot, "S17");
+        DrivenWindow.choose(robot, "S17");
         assertThat(robot.lookup("#pull-0").queryButton().getText()).contains("min");
         robot.interact(() -> robot.lookup("#pull-0").queryButton().fire());
         DrivenWindow.settle();
@@ -152,7 +134,7 @@ class HeapHandsTest {
 
     @Test
     void severalLotsAreChangedAtOnceAndInOneUndo(FxRobot robot) {
-        choose(robot, "S1", "S2", "S3");
+        DrivenWindow.choose(robot, "S1", "S2", "S3");
         robot.interact(() -> robot.lookup("#lot-where").queryAs(TextField.class).requestFocus());
         DrivenWindow.enter(robot, "#lot-where", "under the stairs");
         assertThat(List.of("S1", "S2", "S3"))
@@ -171,7 +153,7 @@ class HeapHandsTest {
         robot.interact(window.workspace::undo);
         assertThat(heap().find("S1").orElseThrow().provenance().place())
                 .isEqualTo("behind the lean-to");
-        choose(robot, "S1", "S2", "S3");
+        DrivenWindow.choose(robot, "S1", "S2", "S3");
         int lots = heap().lots().size();
         robot.type(KeyCode.DELETE);
         DrivenWindow.settle();
@@ -181,7 +163,7 @@ class HeapHandsTest {
     @Test
     void aCopiedPictureIsPastedOnALotAndStaysInTheFile(FxRobot robot) throws Exception {
         BufferedImage picture = new BufferedImage(1000, 600, BufferedImage.TYPE_INT_RGB);
-        choose(robot, "S4");
+        DrivenWindow.choose(robot, "S4");
         robot.interact(
                 () -> {
                     ClipboardContent content = new ClipboardContent();
@@ -234,7 +216,7 @@ class HeapHandsTest {
 
     @Test
     void thePlanOfAPalletIsPinnedInTheSlip(FxRobot robot) {
-        choose(robot, "T1");
+        DrivenWindow.choose(robot, "T1");
         robot.interact(() -> robot.lookup("#breaking-WHOLE").queryAs(ToggleButton.class).fire());
         DrivenWindow.settle();
         assertThat(((Pallet) heap().find("T1").orElseThrow().material()).breaking())

@@ -6,7 +6,6 @@ import java.io.IOException;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
-import javafx.scene.control.ListView;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
@@ -60,22 +59,6 @@ class HeapStationTest {
         return project().heap();
     }
 
-    private void choose(FxRobot robot, String id) {
-        ListView<Object> rack = robot.lookup("#rack").queryListView();
-        robot.interact(
-                () -> {
-                    for (Object row : rack.getItems()) {
-                        if (row.toString().contains("id=" + id + ",")) {
-                            rack.getSelectionModel().clearSelection();
-                            rack.getSelectionModel().select(row);
-                            rack.scrollTo(row);
-                        }
-                    }
-                    rack.requestFocus();
-                });
-        DrivenWindow.settle();
-    }
-
     /** A button of the slip, wherever it is scrolled to. */
     private static void press(FxRobot robot, String button) {
         robot.interact(() -> robot.lookup(button).queryButton().fire());
@@ -98,7 +81,7 @@ class HeapStationTest {
                                     demo, window.file.resolveSibling(demo.name() + ".reliqua")));
             DrivenWindow.settle();
             for (Lot lot : demo.heap().lots()) {
-                choose(robot, lot.id());
+                DrivenWindow.choose(robot, lot.id());
                 assertThat(robot.lookup("#remove-lot").queryAll()).as(lot.id()).isNotEmpty();
             }
         }
@@ -149,7 +132,7 @@ class HeapStationTest {
     void aHazardIsJudgedWhereItArisesAndStaysInTheFile(FxRobot robot) throws Exception {
         keepSaying(robot, List.of("2 pallets 1200x1000"));
         String id = heap().lots().getLast().id();
-        choose(robot, id);
+        DrivenWindow.choose(robot, id);
         press(robot, "#refuse");
         DrivenWindow.settle();
         assertThat(heap().find(id).orElseThrow().condition().verdict())
@@ -157,10 +140,10 @@ class HeapStationTest {
         assertThat(heap().usable()).noneMatch(l -> l.id().equals(id));
         robot.interact(window.workspace::saveNow);
         assertThat(ProjectFile.load(window.file).heap()).isEqualTo(heap());
-        choose(robot, id);
+        DrivenWindow.choose(robot, id);
         press(robot, "#take-back");
         DrivenWindow.settle();
-        choose(robot, id);
+        DrivenWindow.choose(robot, id);
         press(robot, "#judge-good");
         DrivenWindow.settle();
         assertThat(heap().usable()).anyMatch(l -> l.id().equals(id));
@@ -174,7 +157,7 @@ class HeapStationTest {
                         .findFirst()
                         .orElseThrow();
         int sticks = heap().count(Stick.class);
-        choose(robot, pallets.id());
+        DrivenWindow.choose(robot, pallets.id());
         press(robot, "#broken-SAWN");
         DrivenWindow.settle();
         assertThat(heap().find(pallets.id())).isEmpty();
@@ -184,12 +167,12 @@ class HeapStationTest {
     @Test
     void lotsAreDoubledAndSetApartByKeys(FxRobot robot) {
         Lot lot = heap().lots().stream().filter(l -> l.quantity() > 2).findFirst().orElseThrow();
-        choose(robot, lot.id());
+        DrivenWindow.choose(robot, lot.id());
         DrivenWindow.control(robot, KeyCode.T);
         assertThat(heap().find(lot.id()).orElseThrow().quantity()).isEqualTo(lot.quantity() - 1);
         assertThat(heap().lots().getLast().quantity()).isEqualTo(1);
         int lots = heap().lots().size();
-        choose(robot, lot.id());
+        DrivenWindow.choose(robot, lot.id());
         DrivenWindow.control(robot, KeyCode.D);
         assertThat(heap().lots()).hasSize(lots + 1);
         assertThat(heap().lots().getLast().material()).isEqualTo(lot.material());
@@ -202,7 +185,7 @@ class HeapStationTest {
                         .filter(l -> l.material() instanceof Stick)
                         .findFirst()
                         .orElseThrow();
-        choose(robot, stick.id());
+        DrivenWindow.choose(robot, stick.id());
         robot.interact(() -> robot.lookup("#lot-length").queryAs(TextField.class).requestFocus());
         MenuButton menu =
                 (MenuButton)

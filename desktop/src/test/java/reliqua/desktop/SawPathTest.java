@@ -58,12 +58,7 @@ class SawPathTest {
                 Design.derive(demo, Optional.empty(), Progress.NONE, _ -> {})
                         .design()
                         .orElseThrow();
-        Project settled =
-                demo.withChosen(
-                        Optional.of(
-                                new Project.Chosen(
-                                        design.candidate().dimensions(),
-                                        design.candidate().choices())));
+        Project settled = demo.settledOn(design.candidate());
         for (Ticket ticket : design.candidate().plan().tickets()) {
             if (ticket.bought()) {
                 settled =

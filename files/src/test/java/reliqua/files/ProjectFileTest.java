@@ -7,7 +7,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -53,12 +52,7 @@ class ProjectFileTest {
                 Design.derive(demo, java.util.Optional.empty(), Progress.NONE, _ -> {})
                         .design()
                         .orElseThrow();
-        Project settled =
-                demo.withChosen(
-                        Optional.of(
-                                new Project.Chosen(
-                                        design.candidate().dimensions(),
-                                        design.candidate().choices())));
+        Project settled = demo.settledOn(design.candidate());
         Path path = folder.resolve("p.reliqua");
         Project cut = settled;
         for (Ticket ticket : design.candidate().plan().tickets()) {

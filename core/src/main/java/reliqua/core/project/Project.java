@@ -10,6 +10,7 @@ import java.util.TreeSet;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.RaisedDimensions;
 import reliqua.core.cutting.CutMade;
+import reliqua.core.fit.Candidate;
 import reliqua.core.fit.FitRequest;
 import reliqua.core.flock.Flock;
 import reliqua.core.flock.Keeper;
@@ -20,6 +21,7 @@ import reliqua.core.flock.WhatIf;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Words;
 import reliqua.core.stock.Heap;
+import reliqua.core.stock.Lot;
 import reliqua.core.stock.Material;
 import reliqua.core.stock.PriceBook;
 
@@ -104,6 +106,11 @@ public record Project(
         return new Project(name, keeper, flock, site, heap, prices, held, other, cuts, done);
     }
 
+    /** With this house settled on. */
+    public Project settledOn(Candidate house) {
+        return withChosen(Optional.of(new Chosen(house.dimensions(), house.choices())));
+    }
+
     /** With a dimension fixed. */
     public Project hold(RaisedDimensions.Name dimension, Length length) {
         Map<RaisedDimensions.Name, Length> more = new EnumMap<>(RaisedDimensions.Name.class);
@@ -148,6 +155,17 @@ public record Project(
     /** An id for a lot that is added. */
     public String freshId(Material material) {
         return heap.freshId(material, spentIds());
+    }
+
+    /** With lots added: under their own ids where those are free, else under fresh ones. */
+    public Project adding(List<Lot> lots) {
+        Heap joined = heap;
+        Set<String> spent = spentIds();
+        for (Lot lot : lots) {
+            boolean taken = joined.find(lot.id()).isPresent() || spent.contains(lot.id());
+            joined = joined.plus(taken ? lot.withId(joined.freshId(lot.material(), spent)) : lot);
+        }
+        return withHeap(joined);
     }
 
     public Needs needs() {

@@ -33,12 +33,7 @@ class SawLogTest {
     @BeforeAll
     static void settle() throws Unbuildable {
         begun = derive(settled, Optional.empty());
-        settled =
-                settled.withChosen(
-                        Optional.of(
-                                new Project.Chosen(
-                                        begun.candidate().dimensions(),
-                                        begun.candidate().choices())));
+        settled = settled.settledOn(begun.candidate());
         begun = derive(settled, Optional.empty());
     }
 
@@ -159,12 +154,7 @@ class SawLogTest {
         Project wider = project.withChosen(Optional.empty()).withFlock(Yards.project(11).flock());
         Design found = derive(wider, Optional.empty());
         assertThat(found.candidate().plan().made()).hasSize(8);
-        Project other =
-                wider.withChosen(
-                        Optional.of(
-                                new Project.Chosen(
-                                        found.candidate().dimensions(),
-                                        found.candidate().choices())));
+        Project other = wider.settledOn(found.candidate());
         Design design = derive(other, Optional.empty());
         assertThat(design.candidate().plan().made()).hasSize(8);
         List<String> all = covered(design);

@@ -21,7 +21,6 @@ import reliqua.core.measure.Money;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
 import reliqua.core.project.Design;
-import reliqua.core.project.Project;
 import reliqua.desktop.Texts;
 import reliqua.desktop.paint.HouseView;
 import reliqua.desktop.paint.PictureView;
@@ -232,8 +231,7 @@ public final class FitStation implements Station {
     }
 
     private void settle(Candidate c) {
-        Project.Chosen chosen = new Project.Chosen(c.dimensions(), c.choices());
-        workspace.edit(Texts.get("edit.settle", size(c)), p -> p.withChosen(Optional.of(chosen)));
+        workspace.edit(Texts.get("edit.settle", size(c)), p -> p.settledOn(c));
     }
 
     private void pick(String mark) {

@@ -16,7 +16,6 @@ import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import org.jspecify.annotations.Nullable;
 import reliqua.core.project.Describe;
-import reliqua.core.project.Project;
 import reliqua.core.stock.Lot;
 import reliqua.desktop.Texts;
 import reliqua.desktop.shell.Parts;
@@ -119,17 +118,8 @@ public final class ImportView extends VBox {
 
     private void add() {
         List<Lot> lots = lots();
-        workspace.edit(Texts.get("edit.import.lines", lots.size()), p -> added(p, lots));
+        workspace.edit(Texts.get("edit.import.lines", lots.size()), p -> p.adding(lots));
         close.run();
-    }
-
-    private static Project added(Project project, List<Lot> lots) {
-        Project joined = project;
-        for (Lot lot : lots) {
-            joined =
-                    joined.withHeap(joined.heap().plus(lot.withId(joined.freshId(lot.material()))));
-        }
-        return joined;
     }
 
     private final class LineCell extends ListCell<TableImport.Line> {

@@ -4,13 +4,17 @@ import java.util.List;
 import java.util.Optional;
 import javafx.geometry.HPos;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import reliqua.core.cutting.WorkPlan;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Tape;
+import reliqua.core.project.Describe;
 import reliqua.core.project.Ledger;
 import reliqua.desktop.Texts;
 import reliqua.desktop.shell.Parts;
@@ -44,19 +48,32 @@ final class LedgerView extends ScrollPane {
             grid.add(head, n, 0);
         }
         Tape tape = workspace.tape();
-        List<Ledger.Origin> origins =
-                Ledger.of(
-                                workspace.project(),
-                                workspace
-                                        .designs()
-                                        .state()
-                                        .get()
-                                        .design()
-                                        .map(d -> d.candidate().plan()))
-                        .origins();
+        Optional<WorkPlan> plan =
+                workspace.designs().state().get().design().map(d -> d.candidate().plan());
+        Ledger ledger = Ledger.of(workspace.project(), plan);
+        List<Ledger.Origin> origins = ledger.origins();
         origins.forEach(o -> line(grid, o, tape, grid.getRowCount(), ""));
         total(origins).ifPresent(all -> line(grid, all, tape, grid.getRowCount(), "strong"));
-        setContent(grid);
+        VBox all = new VBox(14, grid);
+        List<Ledger.Line> cut = ledger.lines().stream().filter(l -> l.used() > 0).toList();
+        if (!cut.isEmpty()) {
+            all.getChildren().add(Parts.text(Texts.get("ledger.cut"), "strong"));
+            cut.forEach(l -> all.getChildren().add(cut(l, tape)));
+        }
+        setContent(all);
+    }
+
+    /** A lot that has been cut from, with what is left of it. */
+    private static Node cut(Ledger.Line line, Tape tape) {
+        String state =
+                Texts.get(
+                        "ledger." + line.state().name(), line.reserved(), line.left(), line.used());
+        return Parts.row(
+                12,
+                Parts.text(line.lot().id(), "soft"),
+                Parts.text(Describe.size(line.lot().material(), tape)),
+                Parts.spring(),
+                Parts.text(state, "soft"));
     }
 
     private static void line(

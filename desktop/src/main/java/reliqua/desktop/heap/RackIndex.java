@@ -7,6 +7,7 @@ import java.util.Map;
 import reliqua.core.measure.Tape;
 import reliqua.core.project.Describe;
 import reliqua.core.stock.Lot;
+import reliqua.desktop.Texts;
 
 /**
  * What every lot is found by: its name, size, flaws, condition, place, source and note. Lots do not
@@ -37,6 +38,9 @@ final class RackIndex {
                         Describe.lot(lot.quantity(), lot.material(), tape),
                         String.join(" ", Describe.flaws(lot.material(), tape)),
                         String.join(" ", Describe.condition(lot.condition())),
+                        lot.condition().open() ? Texts.get("rack.open") : "",
+                        p.photos().isEmpty() ? "" : Texts.get("rack.photo"),
+                        p.parent().isEmpty() ? "" : Texts.get("rack.offcut", p.parent()),
                         p.place(),
                         p.source(),
                         p.note())

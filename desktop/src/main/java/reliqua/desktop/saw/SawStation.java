@@ -10,6 +10,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -45,6 +46,9 @@ public final class SawStation implements Station {
     private final ObservableList<Ticket> tickets = FXCollections.observableArrayList();
     private final ListView<Ticket> list = new ListView<>(tickets);
     private final Label summary = Parts.text("", "soft");
+    private final YieldView yields = new YieldView();
+    private final ToggleButton given =
+            Parts.toggle("yield", Texts.get("yield.show"), false, this::showYields);
     private final VBox bench = new VBox(10);
     private final VBox slip = new VBox(10);
     private long shownCut;
@@ -60,6 +64,7 @@ public final class SawStation implements Station {
         list.setCellFactory(_ -> new TicketCell());
         list.setPlaceholder(Parts.text(Texts.get("saw.empty"), "soft", "placeholder"));
         VBox.setVgrow(list, Priority.ALWAYS);
+        VBox.setVgrow(yields, Priority.ALWAYS);
         VBox caution = new VBox(Parts.text(Texts.get("saw.caution"), "note-ink"));
         caution.getStyleClass().add("caution");
         bench.getChildren()
@@ -69,6 +74,7 @@ public final class SawStation implements Station {
                                 Parts.text(Texts.get("station.saw"), "headline"),
                                 summary,
                                 Parts.spring(),
+                                given,
                                 Parts.button(
                                         "at-saw", Texts.get("saw.mode"), this::atTheSaw, "plain")),
                         caution,
@@ -82,6 +88,17 @@ public final class SawStation implements Station {
                         e.consume();
                     }
                 });
+    }
+
+    private void showYields(boolean open) {
+        bench.getChildren().set(bench.getChildren().size() - 1, open ? yields : list);
+        refreshYields();
+    }
+
+    private void refreshYields() {
+        if (given.isSelected()) {
+            yields.show(book.yields(), workspace.tape());
+        }
     }
 
     private void atTheSaw() {
@@ -136,6 +153,7 @@ public final class SawStation implements Station {
             }
         }
         list.refresh();
+        refreshYields();
         if (mode != null) {
             mode.show();
         }

@@ -8,6 +8,7 @@ import reliqua.core.coop.Part;
 import reliqua.core.cutting.CutMade;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.cutting.WorkPlan;
+import reliqua.core.cutting.Yields;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
 import reliqua.core.project.Describe;
@@ -42,6 +43,13 @@ final class TicketBook {
                             all.addAll(p.tickets());
                         });
         return all;
+    }
+
+    /** What the sticks of the plan give, by section. */
+    List<Yields.Line> yields() {
+        Project project = workspace.project();
+        return plan().map(p -> Yields.of(p, project.keeper().kerf(), project.prices()))
+                .orElse(List.of());
     }
 
     boolean isCut(Ticket ticket) {
@@ -110,17 +118,13 @@ final class TicketBook {
         if (project.chosen().isPresent()) {
             return project;
         }
-        return project.withChosen(
-                workspace
-                        .designs()
-                        .state()
-                        .get()
-                        .design()
-                        .map(
-                                d ->
-                                        new Project.Chosen(
-                                                d.candidate().dimensions(),
-                                                d.candidate().choices())));
+        return workspace
+                .designs()
+                .state()
+                .get()
+                .design()
+                .map(d -> project.settledOn(d.candidate()))
+                .orElse(project);
     }
 
     static String marks(Ticket ticket) {

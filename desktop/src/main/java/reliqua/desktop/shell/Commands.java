@@ -25,7 +25,6 @@ import reliqua.core.flock.Keeper;
 import reliqua.core.project.Design;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Heap;
-import reliqua.core.stock.Lot;
 import reliqua.desktop.Texts;
 import reliqua.desktop.work.Workspace;
 import reliqua.files.DemoProjects;
@@ -253,7 +252,7 @@ final class Commands {
             String text = Files.readString(path);
             if (HeapCsv.isHeap(text)) {
                 Heap added = HeapCsv.read(text, name, workspace.tape().system());
-                workspace.edit(Texts.get("edit.import", name), p -> p.withHeap(joined(p, added)));
+                workspace.edit(Texts.get("edit.import", name), p -> p.adding(added.lots()));
                 shell.go("heap");
             } else {
                 shell.preview(TableImport.read(text, name), name);
@@ -263,17 +262,6 @@ final class Commands {
         } catch (IOException e) {
             workspace.tell(Texts.get("file.cannotOpen", name, String.valueOf(e.getMessage())));
         }
-    }
-
-    private static Heap joined(Project project, Heap added) {
-        Heap joined = project.heap();
-        Set<String> spent = project.spentIds();
-        for (Lot lot : added.lots()) {
-            boolean taken = joined.find(lot.id()).isPresent() || spent.contains(lot.id());
-            String id = taken ? joined.freshId(lot.material(), spent) : lot.id();
-            joined = joined.plus(lot.withId(id));
-        }
-        return joined;
     }
 
     private void packet() {

@@ -1,0 +1,75 @@
+package reliqua.core.cutting;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Money;
+import reliqua.core.stock.Material;
+import reliqua.core.stock.Offer;
+import reliqua.core.stock.PriceBook;
+import reliqua.core.stock.Section;
+import reliqua.core.stock.Stick;
+
+/** What the sticks of a plan give, by section: pieces, off-cuts worth keeping, and what is lost. */
+public final class Yields {
+    /**
+     * A section.
+     *
+     * @param section of the sticks that are cut
+     * @param sticks how many
+     * @param all length of them
+     * @param pieces length that becomes parts
+     * @param kept length of off-cuts that go back to the heap
+     * @param bill what is bought of it
+     */
+    public record Line(
+            Section section, int sticks, Length all, Length pieces, Length kept, Money bill) {
+        /** Kerfs, flaws and ends too short to keep. */
+        public Length lost() {
+            return all.minus(pieces).minus(kept);
+        }
+
+        private Line plus(Line other) {
+            return new Line(
+                    section,
+                    sticks + other.sticks,
+                    all.plus(other.all),
+                    pieces.plus(other.pieces),
+                    kept.plus(other.kept),
+                    bill.plus(other.bill));
+        }
+    }
+
+    private Yields() {}
+
+    /** One line a section, in the order in which the plan first cuts it. */
+    public static List<Line> of(WorkPlan plan, Length kerf, PriceBook prices) {
+        Map<Section, Line> lines = new LinkedHashMap<>();
+        Stream.concat(plan.made().stream(), plan.tickets().stream())
+                .filter(t -> t.material() instanceof Stick)
+                .map(t -> line(t, (Stick) t.material(), kerf, prices))
+                .forEach(line -> lines.merge(line.section(), line, Line::plus));
+        return new ArrayList<>(lines.values());
+    }
+
+    private static Line line(Ticket ticket, Stick stick, Length kerf, PriceBook prices) {
+        Length pieces =
+                ticket.cuts().stream().map(Ticket.Cut::across).reduce(Length.ZERO, Length::plus);
+        Length kept = Length.ZERO;
+        for (Material offcut : Offcuts.of(ticket, kerf)) {
+            kept = kept.plus(((Stick) offcut).length());
+        }
+        Money price =
+                ticket.bought()
+                        ? prices.offers().stream()
+                                .filter(o -> o.id().equals(ticket.source()))
+                                .map(Offer::price)
+                                .findFirst()
+                                .orElse(Money.ZERO)
+                        : Money.ZERO;
+        return new Line(stick.section(), 1, stick.length(), pieces, kept, price);
+    }
+}
