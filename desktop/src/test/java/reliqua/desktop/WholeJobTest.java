@@ -10,6 +10,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.BooleanSupplier;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
@@ -394,6 +395,29 @@ class WholeJobTest {
         assertThat(project().heap().lots().getLast().quantity()).isEqualTo(1);
         robot.interact(workspace::undo);
         assertThat(project().heap().lots()).hasSize(lots);
+    }
+
+    @Test
+    void aPieceIsBarredFromALotAndTheWishSaysWhatItCosts(FxRobot robot) throws TimeoutException {
+        fitted();
+        go(robot, KeyCode.DIGIT4);
+        robot.interact(
+                () -> robot.lookup("#tickets").queryListView().getSelectionModel().select(4));
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.interact(
+                () ->
+                        robot.lookup("#slip .button").queryAllAs(Button.class).stream()
+                                .filter(b -> b.getId().startsWith("bar-"))
+                                .findFirst()
+                                .orElseThrow()
+                                .fire());
+        until(() -> project().wishes().size() == 1);
+        until(
+                () ->
+                        robot.lookup("#slip .wish .label").queryAllAs(Label.class).stream()
+                                .anyMatch(l -> l.getText().contains("costs")));
+        robot.interact(workspace::undo);
+        assertThat(project().wishes()).isEmpty();
     }
 
     private static String cutAtTheSaw(FxRobot robot) {

@@ -2,6 +2,7 @@ package reliqua.files;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import reliqua.core.cutting.CutJob;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
@@ -110,7 +111,9 @@ public final class CutJobJson {
                 in.mm("width"),
                 in.mm("length"),
                 in.whole("quantity", 1),
-                in.maybeMm("maxBow"));
+                in.maybeMm("maxBow"),
+                Set.copyOf(in.texts("only")),
+                Set.copyOf(in.texts("never")));
     }
 
     private static CutJob.Panel panel(JsonReader in) {
@@ -128,7 +131,7 @@ public final class CutJobJson {
      */
     public static String write(CutJob job) {
         ObjectNode root = MAPPER.createObjectNode();
-        boolean plain = job.workables().isEmpty();
+        boolean plain = plain(job);
         root.put("format", "reliqua-cut-job").put("version", plain ? 1 : 2);
         root.put("kerf", up(job.kerf()));
         ArrayNode sticks = root.putArray("sticks");
@@ -168,6 +171,8 @@ public final class CutJobJson {
             sizes(node, piece.thickness(), piece.width(), up(piece.length()));
             node.put("quantity", piece.quantity());
             piece.maxBow().ifPresent(bow -> node.put("maxBow", down(bow)));
+            sources(node, "only", piece.only());
+            sources(node, "never", piece.never());
         }
         ArrayNode panels = root.putArray("panels");
         for (CutJob.Panel panel : job.panels()) {
@@ -177,6 +182,18 @@ public final class CutJobJson {
             node.put("turn", panel.turn());
         }
         return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(root);
+    }
+
+    private static void sources(ObjectNode node, String field, Set<String> sources) {
+        if (!sources.isEmpty()) {
+            ArrayNode array = node.putArray(field);
+            sources.forEach(array::add);
+        }
+    }
+
+    private static boolean plain(CutJob job) {
+        return job.workables().isEmpty()
+                && job.pieces().stream().allMatch(p -> p.only().isEmpty() && p.never().isEmpty());
     }
 
     private static void write(CutJob.OwnStick stick, ObjectNode node) {

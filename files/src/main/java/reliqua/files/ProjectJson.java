@@ -7,8 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.RaisedDimensions;
+import reliqua.core.cutting.CutWish;
 import reliqua.core.flock.BirdClass;
 import reliqua.core.flock.Flock;
 import reliqua.core.flock.Keeper;
@@ -49,6 +51,14 @@ final class ProjectJson {
                 .forEach((name, length) -> held.put(JsonWords.lower(name), JsonWords.mm(length)));
         project.chosen().ifPresent(chosen -> chosen(root.putObject("chosen"), chosen));
         CutsJson.write(root.putArray("cuts"), project.cuts());
+        ArrayNode wishes = root.putArray("wishes");
+        project.wishes()
+                .forEach(
+                        w ->
+                                wishes.addObject()
+                                        .put("mark", w.mark())
+                                        .put("lot", w.source())
+                                        .put("on", w.on()));
         ArrayNode done = root.putArray("done");
         project.done().forEach(done::add);
         return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(root);
@@ -138,6 +148,14 @@ final class ProjectJson {
                 held,
                 root.inner("chosen").map(ProjectJson::chosen),
                 CutsJson.read(root, cut),
+                new TreeSet<>(
+                        root.list(
+                                "wishes",
+                                w ->
+                                        new CutWish(
+                                                w.text("mark", ""),
+                                                w.text("lot", ""),
+                                                w.flag("on", true)))),
                 new HashSet<>(root.texts("done")));
     }
 

@@ -88,7 +88,8 @@ class CutJobJsonTest {
                      {"id": "boards", "thickness": 16, "width": 89, "length": 900, "quantity": 10,
                       "flaws": [{"from": 412, "to": 488}]},
                      {"id": "bearers", "thickness": 35, "width": 89, "length": 1200, "quantity": 3}]}]}],
-                 "pieces": [{"id": "slat", "thickness": 16, "width": 89, "length": 400, "quantity": 4}]}
+                 "pieces": [{"id": "slat", "thickness": 16, "width": 89, "length": 400, "quantity": 4,
+                   "only": ["T1"], "never": ["S9"]}]}
                 """;
         CutJob job = CutJobJson.read(text, "job");
         assertThat(job.workables().getFirst().ways().getFirst().each()).hasSize(13);

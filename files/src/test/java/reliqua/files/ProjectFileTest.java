@@ -13,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import reliqua.core.coop.family.RaisedDimensions;
 import reliqua.core.coop.family.Unbuildable;
+import reliqua.core.cutting.CutWish;
 import reliqua.core.cutting.Progress;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.measure.Length;
@@ -59,6 +60,7 @@ class ProjectFileTest {
             cut = SawLog.cut(cut, ticket, Set.of());
         }
         assertThat(cut.cuts()).hasSizeGreaterThan(20);
+        cut = cut.wish(new CutWish("A1", "S1", false), true);
         for (Project each : List.of(settled, cut)) {
             ProjectFile.save(path, each);
             assertThat(ProjectFile.load(path)).isEqualTo(each);

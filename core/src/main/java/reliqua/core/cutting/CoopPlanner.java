@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedSet;
 import java.util.TreeMap;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
@@ -21,6 +22,10 @@ import reliqua.core.stock.PriceBook;
 public final class CoopPlanner {
     private final Heap heap;
     private final PriceBook prices;
+
+    /** The cost of each wish takes a plan of its own. */
+    private static final int MOST_COSTED = 6;
+
     private final Workshop workshop;
     private final CutPlanner.Settings settings;
 
@@ -35,31 +40,54 @@ public final class CoopPlanner {
 
     /** The plan of a coop of which nothing is cut yet. */
     public WorkPlan plan(Coop coop, Progress progress) {
-        return plan(coop, List.of(), Optional.empty(), progress);
+        return plan(coop, Decided.NOTHING, Optional.empty(), progress);
     }
 
     /**
      * The plan of a coop of which some is cut. Tickets of the plan before stay as they are when
      * they still give all that is wanted and none is cheaper.
      *
-     * @param cuts what has been cut
+     * @param decided what has been cut and is wished
      * @param before the plan before
      */
-    public WorkPlan plan(
-            Coop coop, List<CutMade> cuts, Optional<WorkPlan> before, Progress progress) {
-        Served served = new Served(coop, cuts);
+    public WorkPlan plan(Coop coop, Decided decided, Optional<WorkPlan> before, Progress progress) {
+        WorkPlan plan = planned(coop, decided, before, progress);
+        Map<CutWish, Money> costs = new TreeMap<>();
+        decided.wishes().stream()
+                .limit(MOST_COSTED)
+                .forEach(
+                        wish -> {
+                            WorkPlan without =
+                                    planned(
+                                            coop,
+                                            decided.without(wish),
+                                            Optional.of(plan),
+                                            progress);
+                            costs.put(wish, extra(plan.cost(), without.cost()));
+                        });
+        return plan.withWishes(costs);
+    }
+
+    /** A wish never pays: what looks like a gain is a plan that was not sought as hard. */
+    private static Money extra(Money with, Money without) {
+        return with.compareTo(without) > 0 ? with.minus(without) : Money.ZERO;
+    }
+
+    private WorkPlan planned(
+            Coop coop, Decided decided, Optional<WorkPlan> before, Progress progress) {
+        Served served = new Served(coop, decided.cuts());
         List<Ticket> made = new ArrayList<>();
-        for (CutMade cut : cuts) {
+        for (CutMade cut : decided.cuts()) {
             made.add(served.ticket(cut, made.size() + 1));
         }
         Optional<WorkPlan> kept =
-                before.flatMap(b -> KeptPlan.of(b, coop, served, heap, prices))
+                before.flatMap(b -> KeptPlan.of(b, coop, served, decided, heap, prices))
                         .map(k -> k.plan(made));
         if (kept.filter(k -> k.cost().isZero() && k.missing().isEmpty()).isPresent()) {
             return kept.get();
         }
         List<Part> wanted = coop.parts().stream().filter(p -> !served.has(p)).toList();
-        WorkPlan fresh = fresh(wanted, progress).plan(made);
+        WorkPlan fresh = fresh(wanted, decided.wishes(), progress).plan(made);
         return kept.filter(k -> k.missing().size() <= fresh.missing().size())
                 .filter(k -> k.cost().compareTo(fresh.cost()) <= 0)
                 .map(k -> k.provenBy(fresh))
@@ -73,8 +101,8 @@ public final class CoopPlanner {
     }
 
     /** Sloped panels share rectangles two by two unless single ones come cheaper. */
-    private Gathered fresh(List<Part> wanted, Progress progress) {
-        Demand demand = new Demand(wanted, heap, prices, workshop);
+    private Gathered fresh(List<Part> wanted, SortedSet<CutWish> wishes, Progress progress) {
+        Demand demand = new Demand(wanted, heap, prices, workshop, wishes);
         Gathered gathered = new Gathered(demand);
         gathered.add(demand.sticks(), settings, progress);
         sheets(wanted, gathered, progress);
@@ -102,7 +130,7 @@ public final class CoopPlanner {
     }
 
     private Gathered sheets(List<Part> wanted, boolean pairs, Progress progress) {
-        Demand demand = new Demand(wanted, heap, prices, workshop);
+        Demand demand = new Demand(wanted, heap, prices, workshop, Decided.NOTHING.wishes());
         Gathered gathered = new Gathered(demand);
         gathered.add(demand.sheets(pairs), settings, progress);
         return gathered;
@@ -219,7 +247,14 @@ public final class CoopPlanner {
 
         WorkPlan plan(List<Ticket> made) {
             return new WorkPlan(
-                    tickets, missing, cost, bound, proven && missing.isEmpty(), remark, made);
+                    tickets,
+                    missing,
+                    cost,
+                    bound,
+                    proven && missing.isEmpty(),
+                    remark,
+                    made,
+                    Map.of());
         }
     }
 }

@@ -5,13 +5,14 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Words;
 
 /**
  * What lies in the yard, what the shop sells and which parts are wanted: the cut-job format,
- * version 2 (version 1 is the same without {@code workables}).
+ * version 2 (version 1 is the same without {@code workables} and without sources of pieces).
  *
  * @param kerf material lost by one saw cut, zero or more
  * @param sticks own linear material
@@ -199,18 +200,43 @@ public record CutJob(
         }
     }
 
-    /** A wanted stick part; without {@code maxBow} any bow will do. */
+    /**
+     * A wanted stick part; without {@code maxBow} any bow will do.
+     *
+     * @param only sources it must come from; any, where the set is empty
+     * @param never sources it must not come from
+     */
     public record Piece(
             String id,
             Length thickness,
             Length width,
             Length length,
             int quantity,
-            Optional<Length> maxBow) {
+            Optional<Length> maxBow,
+            Set<String> only,
+            Set<String> never) {
         /** Refuses sizes not above zero and a quantity below one. */
         public Piece {
             positive(id, thickness, width, length);
             counted(id, quantity);
+            only = Collections.unmodifiableSet(new TreeSet<>(only));
+            never = Collections.unmodifiableSet(new TreeSet<>(never));
+        }
+
+        /** From anywhere. */
+        public Piece(
+                String id,
+                Length thickness,
+                Length width,
+                Length length,
+                int quantity,
+                Optional<Length> maxBow) {
+            this(id, thickness, width, length, quantity, maxBow, Set.of(), Set.of());
+        }
+
+        /** Whether it may come from there. */
+        public boolean from(String source) {
+            return (only.isEmpty() || only.contains(source)) && !never.contains(source);
         }
     }
 

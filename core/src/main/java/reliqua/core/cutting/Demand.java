@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedSet;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import reliqua.core.coop.Part;
@@ -30,6 +31,7 @@ import reliqua.core.stock.Section;
  */
 final class Demand {
     private final List<Part> wanted;
+    private final SortedSet<CutWish> wishes;
     private final Heap heap;
     private final PriceBook prices;
     private final Length kerf;
@@ -37,8 +39,14 @@ final class Demand {
     private final YardStock stock;
     private final Map<String, Deque<List<Part>>> parts = new LinkedHashMap<>();
 
-    Demand(List<Part> wanted, Heap heap, PriceBook prices, Workshop workshop) {
+    Demand(
+            List<Part> wanted,
+            Heap heap,
+            PriceBook prices,
+            Workshop workshop,
+            SortedSet<CutWish> wishes) {
         this.wanted = List.copyOf(wanted);
+        this.wishes = wishes;
         this.heap = heap;
         this.prices = prices;
         this.kerf = workshop.kerf();
@@ -125,6 +133,12 @@ final class Demand {
                         + stick.length().nm()
                         + " bow "
                         + bow.nm();
+        Set<String> only = wished(stick, true);
+        Set<String> never = wished(stick, false);
+        if (!only.isEmpty() || !never.isEmpty()) {
+            // A piece with a wish of its own is no longer like the others of its size.
+            id += " " + stick.mark();
+        }
         CutJob.Piece before = pieces.get(id);
         pieces.put(
                 id,
@@ -134,8 +148,17 @@ final class Demand {
                         stick.section().width(),
                         stick.length(),
                         before == null ? 1 : before.quantity() + 1,
-                        Optional.of(bow)));
+                        Optional.of(bow),
+                        only,
+                        never));
         remember(id, List.of(stick));
+    }
+
+    private Set<String> wished(Part.StickPart stick, boolean on) {
+        return wishes.stream()
+                .filter(w -> w.mark().equals(stick.mark()) && w.on() == on)
+                .map(CutWish::source)
+                .collect(Collectors.toSet());
     }
 
     private void addPanel(

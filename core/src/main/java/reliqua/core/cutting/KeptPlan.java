@@ -22,6 +22,7 @@ import reliqua.core.stock.PriceBook;
  */
 final class KeptPlan {
     private final Heap heap;
+    private final Decided decided;
     private final Map<String, Material> offers = new HashMap<>();
     private final Map<String, Money> prices = new HashMap<>();
     private final Map<String, Part> wanted = new HashMap<>();
@@ -29,8 +30,9 @@ final class KeptPlan {
     private final List<Ticket> kept = new ArrayList<>();
     private Money cost = Money.ZERO;
 
-    private KeptPlan(Coop coop, Served served, Heap heap, PriceBook book) {
+    private KeptPlan(Coop coop, Served served, Decided decided, Heap heap, PriceBook book) {
         this.heap = heap;
+        this.decided = decided;
         for (Offer offer : book.offers()) {
             offers.put(offer.id(), offer.material());
             prices.put(offer.id(), offer.price());
@@ -43,8 +45,8 @@ final class KeptPlan {
 
     /** The kept tickets with what they cost; nothing when they are not all that is wanted. */
     static Optional<KeptPlan> of(
-            WorkPlan before, Coop coop, Served served, Heap heap, PriceBook book) {
-        KeptPlan plan = new KeptPlan(coop, served, heap, book);
+            WorkPlan before, Coop coop, Served served, Decided decided, Heap heap, PriceBook book) {
+        KeptPlan plan = new KeptPlan(coop, served, decided, heap, book);
         Set<String> missing = new HashSet<>();
         before.missing().forEach(p -> missing.add(p.mark()));
         boolean whole = before.tickets().stream().allMatch(plan::take);
@@ -57,7 +59,7 @@ final class KeptPlan {
     WorkPlan plan(List<Ticket> made) {
         List<Part> missing = List.copyOf(wanted.values());
         boolean proven = cost.isZero() && missing.isEmpty();
-        return new WorkPlan(kept, missing, cost, Money.ZERO, proven, "", made);
+        return new WorkPlan(kept, missing, cost, Money.ZERO, proven, "", made, Map.of());
     }
 
     /** A ticket that is wanted whole is kept, one that is not wanted at all is dropped. */
@@ -71,6 +73,9 @@ final class KeptPlan {
                 all++;
                 Part now = wanted.get(part.mark());
                 if (now != null && PartShape.of(now).equals(PartShape.of(part))) {
+                    if (!decided.allows(part.mark(), ticket.source())) {
+                        return false;
+                    }
                     parts.add(now);
                     found++;
                 }

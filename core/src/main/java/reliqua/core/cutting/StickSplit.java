@@ -176,7 +176,7 @@ final class StickSplit {
         List<StickProblem.Segment> segments = new ArrayList<>();
         List<StickProblem.Segment> relaxed = new ArrayList<>();
         for (CutJob.OwnStick stick : way.each()) {
-            StickProblem.Lane lane = lane(stick, wanted);
+            StickProblem.Lane lane = lane(source, stick, wanted);
             if (lane.allowed().contains(true)) {
                 stretches(stick, lanes.size(), segments, relaxed);
             }
@@ -221,7 +221,8 @@ final class StickSplit {
         }
     }
 
-    private static StickProblem.Lane lane(CutJob.OwnStick stick, List<CutJob.Piece> wanted) {
+    private static StickProblem.Lane lane(
+            String source, CutJob.OwnStick stick, List<CutJob.Piece> wanted) {
         return new StickProblem.Lane(
                 wanted.stream()
                         .map(
@@ -231,7 +232,8 @@ final class StickSplit {
                                             piece.maxBow()
                                                     .map(b -> (double) b.nm())
                                                     .orElse(Double.POSITIVE_INFINITY);
-                                    return stick.thickness().equals(piece.thickness())
+                                    return piece.from(source)
+                                            && stick.thickness().equals(piece.thickness())
                                             && stick.width().equals(piece.width())
                                             && ratio <= 1
                                             && stick.bow().nm() * ratio * ratio <= most + 1;
@@ -248,7 +250,8 @@ final class StickSplit {
                         wanted.stream()
                                 .map(
                                         p ->
-                                                p.thickness().equals(item.thickness())
+                                                p.from(item.id())
+                                                        && p.thickness().equals(item.thickness())
                                                         && p.width().equals(item.width()))
                                 .toList());
         return new StickProblem.BinType(

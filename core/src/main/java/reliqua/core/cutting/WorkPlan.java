@@ -1,8 +1,10 @@
 package reliqua.core.cutting;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import reliqua.core.coop.Part;
@@ -18,6 +20,7 @@ import reliqua.core.measure.Money;
  * @param proven whether cost and bound meet
  * @param remark what the planner wants said; may be empty
  * @param made what has been cut already, in that order, with the parts its pieces serve now
+ * @param wishes how much cheaper a plan without each of the keeper's wishes would be
  */
 public record WorkPlan(
         List<Ticket> tickets,
@@ -26,18 +29,25 @@ public record WorkPlan(
         Money lowerBound,
         boolean proven,
         String remark,
-        List<Ticket> made) {
+        List<Ticket> made,
+        Map<CutWish, Money> wishes) {
     /** Copies the lists. */
     public WorkPlan {
         made = List.copyOf(made);
+        wishes = Collections.unmodifiableMap(new TreeMap<>(wishes));
         tickets = List.copyOf(tickets);
         missing = List.copyOf(missing);
+    }
+
+    WorkPlan withWishes(Map<CutWish, Money> costs) {
+        return new WorkPlan(tickets, missing, cost, lowerBound, proven, remark, made, costs);
     }
 
     /** The same with the bound another plan for the same has proven. */
     WorkPlan provenBy(WorkPlan other) {
         boolean meets = missing.isEmpty() && cost.compareTo(other.lowerBound) <= 0;
-        return new WorkPlan(tickets, missing, cost, other.lowerBound, meets, other.remark, made);
+        return new WorkPlan(
+                tickets, missing, cost, other.lowerBound, meets, other.remark, made, wishes);
     }
 
     /** The ticket a part comes from. */
@@ -63,9 +73,7 @@ public record WorkPlan(
                 .filter(Ticket::bought)
                 .collect(
                         Collectors.groupingBy(
-                                Ticket::source,
-                                java.util.TreeMap::new,
-                                Collectors.summingInt(_ -> 1)));
+                                Ticket::source, TreeMap::new, Collectors.summingInt(_ -> 1)));
     }
 
     /** Minutes to work things into sticks before they are cut, each thing once. */

@@ -14,6 +14,7 @@ import reliqua.core.coop.family.RaisedHouse;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.cutting.CoopPlanner;
 import reliqua.core.cutting.CutPlanner;
+import reliqua.core.cutting.Decided;
 import reliqua.core.cutting.Progress;
 import reliqua.core.cutting.WorkPlan;
 import reliqua.core.cutting.Workshop;
@@ -129,7 +130,8 @@ final class Trial {
             }
             List<Finding> findings =
                     Findings.of(coop, request.needs(), request.keeper(), request.heap());
-            WorkPlan plan = quick.plan(coop, request.cuts(), Optional.empty(), Progress.NONE);
+            WorkPlan plan =
+                    quick.plan(coop, Decided.cut(request.cuts()), Optional.empty(), Progress.NONE);
             return Optional.of(
                     new Candidate(idea.dimensions(), idea.choices(), coop, findings, plan));
         } catch (Unbuildable e) {
@@ -146,7 +148,12 @@ final class Trial {
                 new CutPlanner.Settings(
                         live.sticks(), live.solverEffort(), live.sheetRounds(), request.seed());
         WorkPlan plan =
-                planner(seeded).plan(candidate.coop(), request.cuts(), Optional.empty(), quietly());
+                planner(seeded)
+                        .plan(
+                                candidate.coop(),
+                                Decided.cut(request.cuts()),
+                                Optional.empty(),
+                                quietly());
         return new Candidate(
                 candidate.dimensions(),
                 candidate.choices(),

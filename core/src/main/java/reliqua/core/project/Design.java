@@ -13,6 +13,7 @@ import reliqua.core.coop.family.RaisedHouse;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.cutting.CoopPlanner;
 import reliqua.core.cutting.CutPlanner;
+import reliqua.core.cutting.Decided;
 import reliqua.core.cutting.Progress;
 import reliqua.core.cutting.WorkPlan;
 import reliqua.core.cutting.Workshop;
@@ -129,7 +130,11 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
                                 project.prices(),
                                 Workshop.of(project.keeper()),
                                 CutPlanner.Settings.LIVE)
-                        .plan(coop, project.cuts(), before, progress);
+                        .plan(
+                                coop,
+                                new Decided(project.cuts(), project.wishes()),
+                                before,
+                                progress);
         return new Candidate(chosen.dimensions(), chosen.choices(), coop, findings, plan);
     }
 }

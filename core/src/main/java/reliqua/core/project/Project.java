@@ -6,10 +6,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedSet;
 import java.util.TreeSet;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.RaisedDimensions;
 import reliqua.core.cutting.CutMade;
+import reliqua.core.cutting.CutWish;
 import reliqua.core.fit.Candidate;
 import reliqua.core.fit.FitRequest;
 import reliqua.core.flock.Flock;
@@ -37,6 +39,7 @@ import reliqua.core.stock.PriceBook;
  * @param held dimensions the keeper has fixed
  * @param chosen the house settled on; without it the best fit is followed
  * @param cuts what has been cut, in that order
+ * @param wishes which pieces are to come from where, or not to
  * @param done keys of steps that are ticked
  */
 public record Project(
@@ -49,6 +52,7 @@ public record Project(
         Map<RaisedDimensions.Name, Length> held,
         Optional<Chosen> chosen,
         List<CutMade> cuts,
+        SortedSet<CutWish> wishes,
         Set<String> done) {
 
     /** A house settled on: its lengths and sections. */
@@ -63,6 +67,7 @@ public record Project(
         ordered.putAll(held);
         held = Collections.unmodifiableMap(ordered);
         cuts = List.copyOf(cuts);
+        wishes = Collections.unmodifiableSortedSet(new TreeSet<>(wishes));
         done = Collections.unmodifiableSet(new TreeSet<>(done));
     }
 
@@ -79,31 +84,38 @@ public record Project(
                 Map.of(),
                 Optional.empty(),
                 List.of(),
+                new TreeSet<>(),
                 Set.of());
     }
 
     public Project withKeeper(Keeper other) {
-        return new Project(name, other, flock, site, heap, prices, held, chosen, cuts, done);
+        return new Project(
+                name, other, flock, site, heap, prices, held, chosen, cuts, wishes, done);
     }
 
     public Project withFlock(Flock other) {
-        return new Project(name, keeper, other, site, heap, prices, held, chosen, cuts, done);
+        return new Project(
+                name, keeper, other, site, heap, prices, held, chosen, cuts, wishes, done);
     }
 
     public Project withSite(Site other) {
-        return new Project(name, keeper, flock, other, heap, prices, held, chosen, cuts, done);
+        return new Project(
+                name, keeper, flock, other, heap, prices, held, chosen, cuts, wishes, done);
     }
 
     public Project withHeap(Heap other) {
-        return new Project(name, keeper, flock, site, other, prices, held, chosen, cuts, done);
+        return new Project(
+                name, keeper, flock, site, other, prices, held, chosen, cuts, wishes, done);
     }
 
     public Project withPrices(PriceBook other) {
-        return new Project(name, keeper, flock, site, heap, other, held, chosen, cuts, done);
+        return new Project(
+                name, keeper, flock, site, heap, other, held, chosen, cuts, wishes, done);
     }
 
     public Project withChosen(Optional<Chosen> other) {
-        return new Project(name, keeper, flock, site, heap, prices, held, other, cuts, done);
+        return new Project(
+                name, keeper, flock, site, heap, prices, held, other, cuts, wishes, done);
     }
 
     /** With this house settled on. */
@@ -116,7 +128,8 @@ public record Project(
         Map<RaisedDimensions.Name, Length> more = new EnumMap<>(RaisedDimensions.Name.class);
         more.putAll(held);
         more.put(dimension, length);
-        return new Project(name, keeper, flock, site, heap, prices, more, chosen, cuts, done);
+        return new Project(
+                name, keeper, flock, site, heap, prices, more, chosen, cuts, wishes, done);
     }
 
     /** With a dimension free again. */
@@ -124,11 +137,25 @@ public record Project(
         Map<RaisedDimensions.Name, Length> fewer = new EnumMap<>(RaisedDimensions.Name.class);
         fewer.putAll(held);
         fewer.remove(dimension);
-        return new Project(name, keeper, flock, site, heap, prices, fewer, chosen, cuts, done);
+        return new Project(
+                name, keeper, flock, site, heap, prices, fewer, chosen, cuts, wishes, done);
     }
 
     public Project withCuts(List<CutMade> other) {
-        return new Project(name, keeper, flock, site, heap, prices, held, chosen, other, done);
+        return new Project(
+                name, keeper, flock, site, heap, prices, held, chosen, other, wishes, done);
+    }
+
+    /** With a wish, or without it. */
+    public Project wish(CutWish wish, boolean wanted) {
+        SortedSet<CutWish> other = new TreeSet<>(wishes);
+        if (wanted) {
+            other.add(wish);
+        } else {
+            other.remove(wish);
+        }
+        return new Project(
+                name, keeper, flock, site, heap, prices, held, chosen, cuts, other, done);
     }
 
     /** With a step ticked, or not. */
@@ -139,7 +166,8 @@ public record Project(
         } else {
             changed.remove(key);
         }
-        return new Project(name, keeper, flock, site, heap, prices, held, chosen, cuts, changed);
+        return new Project(
+                name, keeper, flock, site, heap, prices, held, chosen, cuts, wishes, changed);
     }
 
     /** Ids of lots that have been cut from, and of what went back: none is given again. */

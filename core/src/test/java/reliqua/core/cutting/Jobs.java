@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 
@@ -77,6 +78,41 @@ final class Jobs {
                 yard.shop(),
                 yard.pieces(),
                 List.of());
+    }
+
+    /** The same job with some pieces bound to some sticks, or barred from them. */
+    static CutJob wished(CutJob job, Random random) {
+        List<String> sources = new ArrayList<>();
+        job.sticks().forEach(s -> sources.add(s.id()));
+        job.workables().forEach(w -> sources.add(w.id()));
+        job.shop().forEach(s -> sources.add(s.id()));
+        List<CutJob.Piece> pieces =
+                job.pieces().stream().map(p -> wished(p, sources, random)).toList();
+        return new CutJob(
+                job.kerf(),
+                job.sticks(),
+                job.workables(),
+                job.sheets(),
+                job.shop(),
+                pieces,
+                job.panels());
+    }
+
+    private static CutJob.Piece wished(CutJob.Piece p, List<String> sources, Random random) {
+        if (sources.isEmpty() || random.nextInt(3) > 0) {
+            return p;
+        }
+        Set<String> one = Set.of(sources.get(random.nextInt(sources.size())));
+        boolean only = random.nextBoolean();
+        return new CutJob.Piece(
+                p.id(),
+                p.thickness(),
+                p.width(),
+                p.length(),
+                p.quantity(),
+                p.maxBow(),
+                only ? one : Set.of(),
+                only ? Set.of() : one);
     }
 
     private static CutJob.OwnStick stick(Random random, String id, int[] section) {

@@ -132,6 +132,7 @@ final class PlanChecker {
             long from = placed.at().nm();
             long to = from + piece.length().nm();
             String where = piece.id() + " on " + cut.source();
+            require(piece.from(cut.source()), where + ": not wanted from there");
             require(
                     piece.thickness().equals(stick.thickness())
                             && piece.width().equals(stick.width()),

@@ -293,4 +293,22 @@ class WorkablesTest {
         assertThatThrownBy(() -> new CutJob.Way("a", -1, List.of()))
                 .hasMessageContaining("zero or more");
     }
+
+    @Test
+    void wishesAreObeyedAndNeverMakeABillSmaller() {
+        Random random = new Random(74);
+        int obeyed = 0;
+        for (int n = 0; n < 200; n++) {
+            CutJob job = Jobs.workable(random);
+            CutJob wished = Jobs.wished(job, random);
+            CutPlan plan = plan(wished);
+            assertThat(PlanChecker.faults(wished, plan)).as("job %d", n).isEmpty();
+            CutPlan free = plan(job);
+            if (plan.isComplete() && free.isComplete()) {
+                obeyed++;
+                assertThat(plan.cost()).as("job %d", n).isGreaterThanOrEqualTo(free.lowerBound());
+            }
+        }
+        assertThat(obeyed).isGreaterThan(10);
+    }
 }

@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.cutting.CutMade;
+import reliqua.core.cutting.CutWish;
 import reliqua.core.cutting.Making;
 import reliqua.core.cutting.Progress;
 import reliqua.core.cutting.Ticket;
@@ -243,5 +244,28 @@ class SawLogTest {
 
     private static int things(Project project) {
         return project.heap().lots().stream().mapToInt(Lot::quantity).sum();
+    }
+
+    @Test
+    void aPieceStaysOnItsStickOrOffItAndTheWishNamesItsPrice() throws Unbuildable {
+        Ticket ticket =
+                begun.candidate().plan().tickets().stream()
+                        .filter(t -> !t.bought() && t.made().isEmpty())
+                        .filter(t -> t.material() instanceof Stick)
+                        .findFirst()
+                        .orElseThrow();
+        String mark = ticket.cuts().getFirst().marks();
+        for (boolean on : new boolean[] {true, false}) {
+            CutWish wish = new CutWish(mark, ticket.source(), on);
+            Design design = derive(settled.wish(wish, true), Optional.of(begun.candidate().plan()));
+            WorkPlan plan = design.candidate().plan();
+            assertThat(covered(design)).isEqualTo(covered(begun));
+            assertThat(plan.ticketOf(mark).orElseThrow().source().equals(ticket.source()))
+                    .isEqualTo(on);
+            assertThat(plan.wishes()).containsOnlyKeys(wish);
+            assertThat(plan.cost()).isGreaterThanOrEqualTo(begun.candidate().plan().lowerBound());
+        }
+        CutWish wish = new CutWish(mark, ticket.source(), true);
+        assertThat(settled.wish(wish, true).wish(wish, false)).isEqualTo(settled);
     }
 }

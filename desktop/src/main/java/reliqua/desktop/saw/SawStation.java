@@ -17,6 +17,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import reliqua.core.coop.Part;
+import reliqua.core.cutting.CutWish;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.drawing.Elevation;
 import reliqua.core.drawing.Picture;
@@ -67,6 +68,7 @@ public final class SawStation implements Station {
         VBox.setVgrow(yields, Priority.ALWAYS);
         VBox caution = new VBox(Parts.text(Texts.get("saw.caution"), "note-ink"));
         caution.getStyleClass().add("caution");
+        caution.setMinHeight(javafx.scene.layout.Region.USE_PREF_SIZE);
         bench.getChildren()
                 .addAll(
                         Parts.row(
@@ -171,6 +173,7 @@ public final class SawStation implements Station {
     private void showSlip() {
         slip.getChildren().clear();
         showSpares();
+        showWishes();
         Ticket ticket = list.getSelectionModel().getSelectedItem();
         Optional<Design> design = workspace.designs().state().get().design();
         if (ticket == null || design.isEmpty()) {
@@ -192,6 +195,9 @@ public final class SawStation implements Station {
             for (Part part : cut.parts()) {
                 lit.add(part.mark());
                 slip.getChildren().add(piece(part));
+                if (part instanceof Part.StickPart && !book.isCut(ticket)) {
+                    slip.getChildren().add(wishes(part, ticket));
+                }
             }
         }
         PictureView place = new PictureView();
@@ -207,6 +213,58 @@ public final class SawStation implements Station {
         mark.setMinWidth(34);
         String words = Words.say("role." + part.role().name());
         return Parts.row(8, mark, Parts.text(words + ", " + book.size(part), "note-ink"));
+    }
+
+    /** Where this piece is to come from, or not. */
+    private Node wishes(Part part, Ticket ticket) {
+        CutWish here = new CutWish(part.mark(), ticket.source(), true);
+        boolean pinned = book.wishes().containsKey(here);
+        return Parts.row(
+                6,
+                Parts.button(
+                        "pin-" + part.mark(),
+                        Texts.get(pinned ? "wish.free" : "wish.pin"),
+                        () -> book.wish(here, !pinned),
+                        "small"),
+                Parts.button(
+                        "bar-" + part.mark(),
+                        Texts.get("wish.bar"),
+                        () -> book.wish(new CutWish(part.mark(), ticket.source(), false), true),
+                        "small"));
+    }
+
+    /** Every wish with its price, and a way to let go of it. */
+    private void showWishes() {
+        book.wishes()
+                .forEach(
+                        (wish, cost) -> {
+                            String price =
+                                    cost.map(
+                                                    c ->
+                                                            c.isZero()
+                                                                    ? Texts.get("wish.nothing")
+                                                                    : Texts.get(
+                                                                            "wish.costs",
+                                                                            workspace
+                                                                                    .tape()
+                                                                                    .say(c)))
+                                            .orElse("");
+                            VBox box =
+                                    new VBox(
+                                            4,
+                                            Parts.text(book.words(wish), "strong"),
+                                            Parts.row(
+                                                    8,
+                                                    Parts.text(price, "note-ink"),
+                                                    Parts.spring(),
+                                                    Parts.button(
+                                                            "let-go-" + wish.mark(),
+                                                            Texts.get("wish.free"),
+                                                            () -> book.wish(wish, false),
+                                                            "small")));
+                            box.getStyleClass().add("wish");
+                            slip.getChildren().add(box);
+                        });
     }
 
     /** Cut, and of no use in the house as it is now: kept in mind until they are wood again. */

@@ -1,15 +1,19 @@
 package reliqua.desktop.saw;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import reliqua.core.coop.Part;
 import reliqua.core.cutting.CutMade;
+import reliqua.core.cutting.CutWish;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.cutting.WorkPlan;
 import reliqua.core.cutting.Yields;
 import reliqua.core.measure.Length;
+import reliqua.core.measure.Money;
 import reliqua.core.measure.Tape;
 import reliqua.core.project.Describe;
 import reliqua.core.project.Project;
@@ -50,6 +54,27 @@ final class TicketBook {
         Project project = workspace.project();
         return plan().map(p -> Yields.of(p, project.keeper().kerf(), project.prices()))
                 .orElse(List.of());
+    }
+
+    /**
+     * The keeper's wishes with what each costs; nothing yet where that is still being worked out.
+     */
+    Map<CutWish, Optional<Money>> wishes() {
+        Map<CutWish, Money> costs = plan().map(WorkPlan::wishes).orElse(Map.of());
+        Map<CutWish, Optional<Money>> all = new LinkedHashMap<>();
+        workspace.project().wishes().forEach(w -> all.put(w, Optional.ofNullable(costs.get(w))));
+        return all;
+    }
+
+    /** The first wish settles on the house: marks are those of one house. */
+    void wish(CutWish wish, boolean wanted) {
+        workspace.edit(
+                Texts.get(wanted ? "edit.wish.piece" : "edit.wish.piece.none", words(wish)),
+                p -> settled(p).wish(wish, wanted));
+    }
+
+    String words(CutWish wish) {
+        return Texts.get(wish.on() ? "wish.on" : "wish.off", wish.mark(), wish.source());
     }
 
     boolean isCut(Ticket ticket) {

@@ -69,7 +69,8 @@ public final class DesignService {
                         project.prices(),
                         project.held(),
                         project.chosen(),
-                        project.cuts());
+                        project.cuts(),
+                        project.wishes());
         if (bearing.equals(inputs)) {
             return;
         }

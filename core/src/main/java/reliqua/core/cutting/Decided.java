@@ -1,0 +1,39 @@
+package reliqua.core.cutting;
+
+import java.util.List;
+import java.util.SortedSet;
+import java.util.TreeSet;
+
+/**
+ * What the keeper did and wants at the saw, which every plan obeys.
+ *
+ * @param cuts what has been cut, in that order
+ * @param wishes of single pieces
+ */
+public record Decided(List<CutMade> cuts, SortedSet<CutWish> wishes) {
+    /** Nothing yet. */
+    public static final Decided NOTHING = new Decided(List.of(), new TreeSet<>());
+
+    /** Copies the collections. */
+    public Decided {
+        cuts = List.copyOf(cuts);
+        wishes = java.util.Collections.unmodifiableSortedSet(new TreeSet<>(wishes));
+    }
+
+    /** Only what has been cut. */
+    public static Decided cut(List<CutMade> cuts) {
+        return new Decided(cuts, new TreeSet<>());
+    }
+
+    /** The same but for one wish. */
+    Decided without(CutWish wish) {
+        SortedSet<CutWish> fewer = new TreeSet<>(wishes);
+        fewer.remove(wish);
+        return new Decided(cuts, fewer);
+    }
+
+    /** Whether a piece of this mark may come from there. */
+    boolean allows(String mark, String source) {
+        return wishes.stream().allMatch(w -> w.allows(mark, source));
+    }
+}
