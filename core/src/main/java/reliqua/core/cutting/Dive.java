@@ -33,7 +33,7 @@ final class Dive {
                 master.solve(progress);
             }
         }
-        Packing rest = filler.best(4, master.demand(), master.copies());
+        Packing rest = filler.best(4, master.demand(), master.copies(), progress);
         taken.addAll(rest.patterns());
         return Packing.trimmed(taken, problem.demands());
     }

@@ -30,10 +30,10 @@ final class Filler {
      * The best of so many rounds, beginning from {@code wanted} pieces and {@code copies} left of
      * each group.
      */
-    Packing best(int rounds, int[] wanted, int[] copies) {
+    Packing best(int rounds, int[] wanted, int[] copies, Progress progress) {
         double[] values = lengths();
         Packing best = fill(values, wanted, copies, binOrder(0));
-        for (int round = 1; round < rounds && !perfect(best); round++) {
+        for (int round = 1; round < rounds && !perfect(best) && !progress.cancelled(); round++) {
             Packing next = fill(values, wanted, copies, binOrder(round));
             if (next.betterThan(best, problem)) {
                 best = next;

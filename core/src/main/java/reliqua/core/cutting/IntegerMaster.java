@@ -17,8 +17,10 @@ import java.util.Optional;
 final class IntegerMaster {
     private final StickProblem problem;
     private final long moneyStep;
+    private final Progress progress;
 
-    IntegerMaster(StickProblem problem, long moneyStep) {
+    IntegerMaster(StickProblem problem, long moneyStep, Progress progress) {
+        this.progress = progress;
         this.problem = problem;
         this.moneyStep = moneyStep;
     }
@@ -68,7 +70,7 @@ final class IntegerMaster {
             model.addLessOrEqual(price(all, use), ceiling / moneyStep);
         }
         model.minimize(objective);
-        MasterSolution solution = MasterSolution.of(model, effort);
+        MasterSolution solution = MasterSolution.of(model, effort, progress);
         if (!solution.found()) {
             return new Outcome(Optional.empty(), solution.impossible());
         }

@@ -4,6 +4,7 @@ import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.CpSolver;
 import com.google.ortools.sat.CpSolverStatus;
 import com.google.ortools.sat.IntVar;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -12,21 +13,45 @@ import java.util.List;
  * deterministic time, so the same input gives the same answer.
  */
 final class MasterSolution {
+    /** How often it is looked whether to stop. */
+    private static final Duration LOOK = Duration.ofMillis(10);
+
     private final CpSolver solver = new CpSolver();
     private final CpSolverStatus status;
 
-    private MasterSolution(CpModel model, double effort) {
+    private MasterSolution(CpModel model, double effort, Progress progress) {
         solver.getParameters()
                 .setNumSearchWorkers(1)
                 .setMaxDeterministicTime(effort)
                 .setRandomSeed(7)
                 .setLinearizationLevel(2);
-        status = solver.solve(model);
+        Thread watch = Thread.ofVirtual().start(() -> stopWhenCancelled(progress));
+        try {
+            status = solver.solve(model);
+        } finally {
+            watch.interrupt();
+        }
     }
 
-    /** Solves within the effort (deterministic seconds). */
-    static MasterSolution of(CpModel model, double effort) {
-        return new MasterSolution(model, effort);
+    /** The solver asks nobody whether it should stop, so it is told. */
+    private void stopWhenCancelled(Progress progress) {
+        try {
+            while (!progress.cancelled()) {
+                Thread.sleep(LOOK);
+            }
+            // A search that has not begun yet would not hear of it.
+            while (true) {
+                solver.stopSearch();
+                Thread.sleep(LOOK);
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    /** Solves within the effort (deterministic seconds), or until it is cancelled. */
+    static MasterSolution of(CpModel model, double effort, Progress progress) {
+        return new MasterSolution(model, effort, progress);
     }
 
     /** Whether there is a choice, the best one or not. */

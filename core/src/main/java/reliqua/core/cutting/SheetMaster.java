@@ -16,9 +16,11 @@ final class SheetMaster {
     private final SheetKinds kinds;
     private final boolean[] buyable;
     private final double effort;
+    private final Progress progress;
 
     /** {@code buyable} tells of every panel type whether a shop sheet holds it. */
-    SheetMaster(SheetKinds kinds, boolean[] buyable, double effort) {
+    SheetMaster(SheetKinds kinds, boolean[] buyable, double effort, Progress progress) {
+        this.progress = progress;
         this.kinds = kinds;
         this.buyable = buyable;
         this.effort = effort;
@@ -40,7 +42,7 @@ final class SheetMaster {
         cover(model, patterns, use, objective, step);
         supply(model, patterns, use);
         model.minimize(objective);
-        MasterSolution solution = MasterSolution.of(model, effort);
+        MasterSolution solution = MasterSolution.of(model, effort, progress);
         return solution.found() ? Optional.of(solution.chosen(patterns, use)) : Optional.empty();
     }
 

@@ -97,7 +97,7 @@ final class SheetPlanner {
             best = current.noWorseThan(best) ? current : best;
         }
         if (rounds > 0 && !closed(best, bound)) {
-            best = recombined(best);
+            best = recombined(best, progress);
         }
         return result(best, bound);
     }
@@ -125,7 +125,7 @@ final class SheetPlanner {
             }
             found.forEach(f -> whole.add(kinds.translated(f, restKinds)));
             pool.addAll(whole);
-            best = recombined(best);
+            best = recombined(best, progress);
             if (closed(best, bound)) {
                 break;
             }
@@ -161,8 +161,8 @@ final class SheetPlanner {
     }
 
     /** The best choice among all sheets laid so far, when it is better than {@code best}. */
-    private SheetLayout recombined(SheetLayout best) {
-        return pool.choose()
+    private SheetLayout recombined(SheetLayout best, Progress progress) {
+        return pool.choose(progress)
                 .map(this::layout)
                 .filter(l -> onlyImpossible(l) && l.noWorseThan(best))
                 .orElse(best);

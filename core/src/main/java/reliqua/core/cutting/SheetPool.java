@@ -45,14 +45,14 @@ final class SheetPool {
     }
 
     /** The best choice of sheets; none where the solver is missing or finds none. */
-    Optional<List<SheetPattern>> choose() {
-        if (!NativeSolver.isLoaded()) {
+    Optional<List<SheetPattern>> choose(Progress progress) {
+        if (progress.cancelled() || !NativeSolver.isLoaded()) {
             return Optional.empty();
         }
         boolean[] buyable = new boolean[kinds.types().size()];
         for (int t = 0; t < buyable.length; t++) {
             buyable[t] = fitsShop[kinds.panels(t).getFirst()];
         }
-        return new SheetMaster(kinds, buyable, EFFORT).choose(List.copyOf(patterns));
+        return new SheetMaster(kinds, buyable, EFFORT, progress).choose(List.copyOf(patterns));
     }
 }

@@ -36,7 +36,8 @@ final class StickPlanner {
     }
 
     Result plan(Progress progress) {
-        Packing best = filler.best(proven() ? rounds() : 2, problem.demands(), problem.copies());
+        Packing best =
+                filler.best(proven() ? rounds() : 2, problem.demands(), problem.copies(), progress);
         double bound = 0;
         if (!closed(best, bound) && proven() && NativeSolver.isLoaded()) {
             return withSolver(best, progress);
@@ -75,7 +76,7 @@ final class StickPlanner {
     }
 
     private Result withSolver(Packing filled, Progress progress) {
-        Packing first = withoutBuying(filled);
+        Packing first = withoutBuying(filled, progress);
         if (closed(first, 0)) {
             return new Result(first, 0, true);
         }
@@ -92,7 +93,7 @@ final class StickPlanner {
     private Packing search(ColumnGeneration master, Packing first, Proof proof, Progress progress) {
         Packing best = first;
         Dive dive = new Dive(problem, filler, random);
-        IntegerMaster integer = new IntegerMaster(problem, bills.step());
+        IntegerMaster integer = new IntegerMaster(problem, bills.step(), progress);
         double[] duals = master.bestDuals();
         for (int n = 0; n < DIVES && !proof.closes(best) && !progress.cancelled(); n++) {
             if (n > 0) {
@@ -103,7 +104,7 @@ final class StickPlanner {
             best = better(best, dived);
             dived.patterns().forEach(master::add);
             if (n < 2) {
-                best = proveOrImprove(master, integer, best, proof, duals);
+                best = proveOrImprove(master, integer, best, proof, duals, progress);
             }
         }
         return best;
@@ -114,12 +115,13 @@ final class StickPlanner {
             IntegerMaster integer,
             Packing first,
             Proof proof,
-            double[] duals) {
+            double[] duals,
+            Progress progress) {
         Packing best = first;
-        if (!proof.closes(best) && proof.fewestMissing(best)) {
+        if (!proof.closes(best) && proof.fewestMissing(best) && !progress.cancelled()) {
             best = exhausted(integer, best, proof, duals);
         }
-        if (!proof.closes(best)) {
+        if (!proof.closes(best) && !progress.cancelled()) {
             best =
                     integer.improve(
                                     List.copyOf(master.patterns()),
@@ -162,7 +164,7 @@ final class StickPlanner {
     /**
      * Tries all patterns that a plan without buying could use, where the heap has length enough.
      */
-    private Packing withoutBuying(Packing first) {
+    private Packing withoutBuying(Packing first, Progress progress) {
         Pricing.Prices byLength = new Pricing(problem).price(lengthDuals(), problem.demands());
         double bound = byLength.bound(problem.demands(), problem.copies());
         if (first.unplaced() > 0 || bound > 0.5) {
@@ -171,7 +173,7 @@ final class StickPlanner {
         return PatternEnumeration.within(problem, byLength.fairDuals(), -bound, 0)
                 .flatMap(
                         p ->
-                                new IntegerMaster(problem, bills.step())
+                                new IntegerMaster(problem, bills.step(), progress)
                                         .below(0, p, first, settings.solverEffort())
                                         .better())
                 .orElse(first);

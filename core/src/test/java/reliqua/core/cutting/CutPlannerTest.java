@@ -172,4 +172,35 @@ class CutPlannerTest {
         return new CutJob.Piece(
                 id, Jobs.mm(t), Jobs.mm(w), Jobs.mm(length), quantity, Optional.empty());
     }
+
+    /** Cancelled at every moment there is, a plan is whole, valid and claims nothing false. */
+    @Test
+    void aPlanThatIsStoppedIsValidWhereverItStood() {
+        Random random = new Random(29);
+        for (int n = 0; n < 60; n++) {
+            CutJob job = n % 3 == 0 ? Jobs.sheets(random) : Jobs.yard(random);
+            CutPlan whole = plan(job, CutPlanner.Settings.FULL);
+            int looks = random.nextInt(12);
+            CutPlan stopped = new CutPlanner(CutPlanner.Settings.FULL).plan(job, stopsAfter(looks));
+            assertThat(PlanChecker.faults(job, stopped)).as("job %d", n).isEmpty();
+            assertThat(total(stopped)).isGreaterThanOrEqualTo(total(whole));
+            if (total(stopped) == total(whole)) {
+                assertThat(stopped.lowerBound()).isLessThanOrEqualTo(whole.cost());
+            }
+        }
+    }
+
+    private static Progress stopsAfter(int looks) {
+        java.util.concurrent.atomic.AtomicInteger left =
+                new java.util.concurrent.atomic.AtomicInteger(looks);
+        return new Progress() {
+            @Override
+            public void report(double share, String words) {}
+
+            @Override
+            public boolean cancelled() {
+                return left.getAndDecrement() <= 0;
+            }
+        };
+    }
 }
