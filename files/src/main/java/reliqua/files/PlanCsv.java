@@ -99,7 +99,8 @@ public final class PlanCsv {
 
     private static String ends(Part part, Tape tape) {
         if (part instanceof Part.StickPart s) {
-            return tape.say(s.startCut()) + " / " + tape.say(s.endCut());
+            String rise = s.endCut().degrees() == 0 ? "" : " (" + tape.rise(s.endCut()) + ")";
+            return tape.say(s.startCut()) + " / " + tape.say(s.endCut()) + rise;
         }
         return part instanceof Part.PanelPart p
                 ? p.lowSide().map(low -> "sloped to " + tape.mark(low)).orElse("")

@@ -247,7 +247,7 @@ public final class CoopPlanner {
 
         WorkPlan plan(List<Ticket> made) {
             return new WorkPlan(
-                    tickets,
+                    tickets.stream().sorted(TicketOrder.comparator()).toList(),
                     missing,
                     cost,
                     bound,

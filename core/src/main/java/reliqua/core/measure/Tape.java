@@ -103,6 +103,15 @@ public record Tape(UnitSystem system, int denominator, String currency) {
         return (money.micros() < 0 ? "-" : "") + currency + amount;
     }
 
+    /** An angle as a square sets it: so much rise in a foot of run, or in a tenth of a metre. */
+    public String rise(Angle angle) {
+        boolean inch = system == UnitSystem.INCHES;
+        Length run = inch ? Length.inches(12) : Length.mm(100);
+        Length exact = run.scaled(Math.abs(angle.tan()));
+        Length rounded = exact.plus(step().half()).floorTo(step());
+        return Words.say("tape.rise", mark(rounded), mark(run));
+    }
+
     /** An angle to a tenth of a degree. */
     public String say(Angle angle) {
         return trimmed(angle.degrees(), 1) + "°";

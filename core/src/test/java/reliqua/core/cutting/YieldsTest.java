@@ -44,4 +44,26 @@ class YieldsTest {
         assertThat(lines.stream().map(Yields.Line::bill).reduce(Money.ZERO, Money::plus))
                 .isEqualTo(timber);
     }
+
+    @Test
+    void ticketsStandBySectionThePickiestFirstThenTheLongest() throws Unbuildable {
+        WorkPlan plan =
+                Design.derive(Yards.project(8), Optional.empty(), Progress.NONE, _ -> {})
+                        .design()
+                        .orElseThrow()
+                        .candidate()
+                        .plan();
+        List<Stick> sticks =
+                plan.tickets().stream()
+                        .filter(t -> t.material() instanceof Stick)
+                        .map(t -> (Stick) t.material())
+                        .toList();
+        long changes = 0;
+        for (int n = 1; n < sticks.size(); n++) {
+            changes += sticks.get(n).section().equals(sticks.get(n - 1).section()) ? 0 : 1;
+        }
+        long sections = sticks.stream().map(Stick::section).distinct().count();
+        assertThat(changes).isEqualTo(sections - 1);
+        assertThat(plan.tickets()).isSortedAccordingTo(TicketOrder.comparator());
+    }
 }

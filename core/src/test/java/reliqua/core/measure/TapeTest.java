@@ -155,4 +155,11 @@ class TapeTest {
         assertThat(Tape.METRIC.say(Temperature.ofFahrenheit(-40))).isEqualTo("-40 °C");
         assertThat(Tape.METRIC.say(Weight.ofPounds(44))).isEqualTo("20 kg");
     }
+
+    @Test
+    void anAngleIsSetOnASquareByItsRise() {
+        Angle quarter = Angle.ofSlope(Length.mm(25), Length.mm(100));
+        assertThat(Tape.INCH.rise(quarter)).isEqualTo("3 in 12");
+        assertThat(Tape.METRIC.rise(quarter)).isEqualTo("25 in 100");
+    }
 }

@@ -196,7 +196,11 @@ final class TicketBook {
                     tape.mark(s.length())
                             + (s.endCut().degrees() == 0
                                     ? ""
-                                    : ", " + Texts.get("saw.angle", tape.say(s.endCut())));
+                                    : ", "
+                                            + Texts.get(
+                                                    "saw.angle",
+                                                    tape.say(s.endCut()),
+                                                    tape.rise(s.endCut())));
             case Part.PanelPart p ->
                     tape.mark(p.width())
                             + " x "
