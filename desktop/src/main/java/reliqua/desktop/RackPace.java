@@ -10,6 +10,7 @@ import javafx.animation.PauseTransition;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import reliqua.core.flock.Flock;
@@ -23,8 +24,8 @@ import reliqua.standins.Climates;
 import reliqua.standins.Merchants;
 
 /**
- * Measures how fast the rack scrolls: the real window on 5,000 lots, a few rows further in every
- * frame, and the frames counted.
+ * Measures how fast the rack is: the real window on 5,000 lots, letters typed to find something and
+ * each timed; then a few rows further in every frame, and the frames counted.
  */
 public final class RackPace extends Application {
     private static final int LOTS = 5_000;
@@ -48,7 +49,11 @@ public final class RackPace extends Application {
             heap.fire();
         }
         PauseTransition pause = new PauseTransition(Duration.seconds(3));
-        pause.setOnFinished(_ -> scroll(stage));
+        pause.setOnFinished(
+                _ -> {
+                    search(stage);
+                    scroll(stage);
+                });
         pause.play();
     }
 
@@ -59,6 +64,25 @@ public final class RackPace extends Application {
             lots.add(lot.withId(lot.id() + "-" + lots.size()));
         }
         return new Heap(lots);
+    }
+
+    private static void search(Stage stage) {
+        TextField find = (TextField) stage.getScene().lookup("#find");
+        List<Double> times = new ArrayList<>();
+        for (String typed : List.of("b", "bo", "boa", "boat", "rot", "1 1/2 shed", "", "tin", "")) {
+            long start = System.nanoTime();
+            find.setText(typed);
+            stage.getScene().getRoot().applyCss();
+            stage.getScene().getRoot().layout();
+            times.add((System.nanoTime() - start) / 1e6);
+        }
+        System.out.println(
+                "search, ms a change: "
+                        + String.join(
+                                ", ",
+                                times.stream()
+                                        .map(t -> String.format(Locale.ENGLISH, "%.0f", t))
+                                        .toList()));
     }
 
     private static void scroll(Stage stage) {

@@ -82,8 +82,7 @@ public record Ledger(List<Line> lines) {
     public record Origin(
             String source, int things, Money paid, Money worth, int used, int reserved) {}
 
-    /** The ledger of a project under its plan, if it has one. */
-    public static Ledger of(Project project, Optional<WorkPlan> plan) {
+    private static Map<String, Integer> reserved(Optional<WorkPlan> plan) {
         Map<String, Integer> reserved = new HashMap<>();
         Set<String> counted = new HashSet<>();
         plan.ifPresent(
@@ -92,6 +91,23 @@ public record Ledger(List<Line> lines) {
                                 .filter(t -> !t.bought() && counted.add(t.thing()))
                                 .map(Ticket::source)
                                 .forEach(id -> reserved.merge(id, 1, Integer::sum)));
+        return reserved;
+    }
+
+    /** One line alone, without pricing the rest of a large heap. */
+    public static Line line(Project project, Optional<WorkPlan> plan, Lot lot) {
+        int used =
+                (int)
+                        project.cuts().stream()
+                                .filter(c -> !c.bought() && c.taken().id().equals(lot.id()))
+                                .count();
+        int wanted = reserved(plan).getOrDefault(lot.id(), 0);
+        return line(project, lot, lot.quantity(), wanted, used);
+    }
+
+    /** The ledger of a project under its plan, if it has one. */
+    public static Ledger of(Project project, Optional<WorkPlan> plan) {
+        Map<String, Integer> reserved = reserved(plan);
         Map<String, Integer> used = new LinkedHashMap<>();
         Map<String, Lot> before = new HashMap<>();
         for (CutMade cut : project.cuts()) {

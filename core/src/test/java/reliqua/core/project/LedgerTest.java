@@ -53,6 +53,10 @@ class LedgerTest {
             assertThat(now.left() + now.used()).isEqualTo(line.left());
             assertThat(now.worth()).isEqualTo(line.worth());
         }
+        for (Lot lot : after.heap().lots()) {
+            assertThat(Ledger.line(after, Optional.empty(), lot))
+                    .isEqualTo(ledger.line(lot.id()).orElseThrow());
+        }
         assertThat(ledger.lines()).anyMatch(l -> l.state() == Ledger.State.USED_UP);
         assertThat(total(ledger)).isEqualTo(total(before));
     }

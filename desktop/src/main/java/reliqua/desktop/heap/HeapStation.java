@@ -24,6 +24,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import org.jspecify.annotations.Nullable;
+import reliqua.core.measure.Tape;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
@@ -60,6 +61,8 @@ public final class HeapStation implements Station {
     private Heap shown = Heap.EMPTY;
     private String shownFilter = "";
     private RackRows.Order shownOrder = RackRows.Order.RECORDED;
+    private List<Lot> shownLots = List.of();
+    private Tape shownTape = Tape.METRIC;
     private boolean filling;
 
     /** Over the workspace. */
@@ -126,7 +129,7 @@ public final class HeapStation implements Station {
                         (ListChangeListener<RackRow>)
                                 _ -> {
                                     if (!filling) {
-                                        slip.show(chosen());
+                                        showSlip();
                                     }
                                 });
         rack.setOnKeyPressed(this::key);
@@ -229,7 +232,18 @@ public final class HeapStation implements Station {
         rows.setAll(lines.of(heap, filter, now, project.prices(), workspace.tape()));
         select(wanted);
         filling = false;
-        slip.show(chosen());
+        showSlip();
+    }
+
+    /** Only when something else is chosen: building it takes longer than finding. */
+    private void showSlip() {
+        List<Lot> lots = chosen();
+        Tape tape = workspace.tape();
+        if (!lots.equals(shownLots) || lots.isEmpty() || !tape.equals(shownTape)) {
+            shownLots = lots;
+            shownTape = tape;
+            slip.show(lots);
+        }
     }
 
     /** The same lots again, or the first. */

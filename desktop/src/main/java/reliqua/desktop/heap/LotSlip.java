@@ -138,20 +138,16 @@ final class LotSlip extends VBox {
         Optional<WorkPlan> plan =
                 workspace.designs().state().get().design().map(d -> d.candidate().plan());
         List<Node> nodes = new java.util.ArrayList<>();
-        Ledger.of(workspace.project(), plan)
-                .line(lot.id())
-                .ifPresent(
-                        line -> {
-                            nodes.add(Parts.fact(Texts.get("heap.worth"), tape.say(line.worth())));
-                            nodes.add(
-                                    Parts.fact(
-                                            Texts.get("heap.state"),
-                                            Texts.get(
-                                                    "ledger." + line.state().name(),
-                                                    line.reserved(),
-                                                    line.left(),
-                                                    line.used())));
-                        });
+        Ledger.Line line = Ledger.line(workspace.project(), plan, lot);
+        nodes.add(Parts.fact(Texts.get("heap.worth"), tape.say(line.worth())));
+        nodes.add(
+                Parts.fact(
+                        Texts.get("heap.state"),
+                        Texts.get(
+                                "ledger." + line.state().name(),
+                                line.reserved(),
+                                line.left(),
+                                line.used())));
         if (!lot.provenance().parent().isEmpty()) {
             nodes.add(Parts.fact(Texts.get("heap.parent"), lot.provenance().parent()));
         }

@@ -2,6 +2,7 @@ package reliqua.desktop.heap;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -30,8 +31,17 @@ final class RackRows {
 
     private final RackIndex index = new RackIndex();
 
+    /** Lots do not change, so each is priced once; thousands are summed at every letter typed. */
+    private final Map<Lot, Money> worths = new IdentityHashMap<>();
+
+    private PriceBook priced = PriceBook.EMPTY;
+
     /** Groups in the order in which they first occur, each with its total. */
     List<RackRow> of(Heap heap, String filter, Order order, PriceBook prices, Tape tape) {
+        if (prices != priced) {
+            priced = prices;
+            worths.clear();
+        }
         Map<String, List<Lot>> groups = new LinkedHashMap<>();
         for (Lot lot : heap.lots()) {
             if (index.matches(lot, filter, tape)) {
@@ -41,9 +51,9 @@ final class RackRows {
         List<RackRow> rows = new ArrayList<>();
         groups.forEach(
                 (name, lots) -> {
-                    rows.add(new RackRow.Group(name, total(lots, prices, tape)));
+                    rows.add(new RackRow.Group(name, total(lots, tape)));
                     lots.stream()
-                            .sorted(comparator(order, prices))
+                            .sorted(comparator(order))
                             .forEach(lot -> rows.add(new RackRow.OfLot(lot)));
                 });
         return rows;
@@ -58,20 +68,20 @@ final class RackRows {
         return place.isEmpty() ? Texts.get("rack.nowhere") : place;
     }
 
-    private static Comparator<Lot> comparator(Order order, PriceBook prices) {
+    private Comparator<Lot> comparator(Order order) {
         return switch (order) {
             case RECORDED -> (_, _) -> 0;
             case LENGTH, PLACE ->
                     Comparator.comparing((Lot l) -> Remeasured.length(l.material())).reversed();
-            case WORTH -> Comparator.comparing((Lot l) -> worth(l, prices)).reversed();
+            case WORTH -> Comparator.comparing((Lot l) -> worth(l)).reversed();
         };
     }
 
-    private static Money worth(Lot lot, PriceBook prices) {
-        return prices.worth(lot.material()).times(lot.quantity());
+    private Money worth(Lot lot) {
+        return worths.computeIfAbsent(lot, l -> priced.worth(l.material()).times(l.quantity()));
     }
 
-    private static String total(List<Lot> lots, PriceBook prices, Tape tape) {
+    private String total(List<Lot> lots, Tape tape) {
         int pieces = lots.stream().mapToInt(Lot::quantity).sum();
         List<String> words = new ArrayList<>();
         words.add(Texts.get("heap.total", pieces));
@@ -79,7 +89,7 @@ final class RackRows {
         double metres = 0;
         Money worth = Money.ZERO;
         for (Lot lot : lots) {
-            worth = worth.plus(worth(lot, prices));
+            worth = worth.plus(worth(lot));
             if (lot.material() instanceof Stick s) {
                 clear = clear.plus(clear(s).times(lot.quantity()));
             } else if (lot.material() instanceof Sheet s) {
