@@ -26,12 +26,14 @@ public record Candidate(
         WorkPlan plan) {
 
     /**
-     * No faults first, then nothing missing, then the lowest bill, then the fewest things cut into.
+     * No faults first, then nothing missing, then the lowest bill, then the least work before the
+     * saw (boards ripped, pallets broken down), then the fewest things cut into.
      */
     public static final Comparator<Candidate> ORDER =
             Comparator.comparingLong(Candidate::faults)
                     .thenComparingInt(c -> c.plan().missing().size())
                     .thenComparing(Candidate::cost)
+                    .thenComparingInt(c -> c.plan().makingMinutes())
                     .thenComparingInt(c -> c.plan().tickets().size())
                     .thenComparing(c -> c.coop().measures().weight());
 
