@@ -38,7 +38,6 @@ final class SayBar extends VBox {
         this.workspace = workspace;
         getStyleClass().add("say");
         field.setId("say");
-        field.setPromptText(Texts.get("say.prompt"));
         field.setAccessibleText(Texts.get("say.name"));
         field.getStyleClass().add("say-field");
         VBox words = new VBox(1, echo, detail);
@@ -59,7 +58,7 @@ final class SayBar extends VBox {
         echo.getStyleClass().remove("danger");
         if (text.isBlank()) {
             echo.setText(Texts.get("say.idle"));
-            detail.setText(Texts.get("say.examples"));
+            detail.setText(Texts.get("say.examples" + unit()));
             return;
         }
         switch (SayEdit.read(text, workspace.project())) {
@@ -118,7 +117,16 @@ final class SayBar extends VBox {
         field.end();
     }
 
+    /** Examples are in the keeper's unit. */
+    private String unit() {
+        return workspace.tape().system() == UnitSystem.INCHES ? "" : ".metric";
+    }
+
     void refresh() {
+        field.setPromptText(Texts.get("say.prompt" + unit()));
+        if (field.getText().isBlank()) {
+            echo("");
+        }
         blade.show(workspace.tape().system());
     }
 
