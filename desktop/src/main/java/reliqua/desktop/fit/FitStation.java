@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import javafx.application.ConditionalFeature;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleGroup;
@@ -16,6 +18,8 @@ import javafx.scene.layout.VBox;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.family.RaisedDimensions;
 import reliqua.core.drawing.Elevation;
+import reliqua.core.drawing.Oblique;
+import reliqua.core.drawing.Picture;
 import reliqua.core.fit.Candidate;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Tape;
@@ -210,7 +214,7 @@ public final class FitStation implements Station {
         Tape tape = workspace.tape();
         Candidate c = design.candidate();
         PictureView picture = new PictureView();
-        picture.picture().set(reliqua.core.drawing.Oblique.of(c.coop()));
+        picture.picture().set(Oblique.of(c.coop()));
         picture.setMouseTransparent(true);
         VBox.setVgrow(picture, Priority.ALWAYS);
         String bill = tape.say(design.bill().total());
@@ -241,31 +245,34 @@ public final class FitStation implements Station {
 
     private void draw() {
         Optional<Design> design = design();
-        house.setVisible(look == Look.SPACE && design.isPresent());
-        flat.setVisible(look != Look.SPACE && design.isPresent());
+        boolean solid = look == Look.SPACE && Platform.isSupported(ConditionalFeature.SCENE3D);
+        house.setVisible(solid && design.isPresent());
+        flat.setVisible(!solid && design.isPresent());
         if (design.isEmpty()) {
             shown = Optional.empty();
             picked.setText("");
             return;
         }
         Candidate c = design.get().candidate();
-        if (look == Look.SPACE) {
+        if (solid) {
             if (!shown.equals(Optional.of(c)) || !shownLit.equals(lit)) {
                 house.show(c.coop(), lit);
                 shown = Optional.of(c);
                 shownLit = lit;
             }
         } else {
-            Set<String> marks = lit.isEmpty() ? Set.of() : Set.of(lit);
-            flat.picture()
-                    .set(
-                            Elevation.of(
-                                    c.coop(),
-                                    Elevation.View.valueOf(look.name()),
-                                    workspace.tape(),
-                                    marks));
+            flat.picture().set(flat(c));
         }
         picked.setText(c.coop().find(lit).map(p -> describe(p, c)).orElse(Texts.get("fit.pick")));
+    }
+
+    /** A view with its measures; where nothing can be turned in space, the house drawn askew. */
+    private Picture flat(Candidate c) {
+        if (look == Look.SPACE) {
+            return Oblique.of(c.coop());
+        }
+        Set<String> marks = lit.isEmpty() ? Set.of() : Set.of(lit);
+        return Elevation.of(c.coop(), Elevation.View.valueOf(look.name()), workspace.tape(), marks);
     }
 
     private String describe(Part part, Candidate c) {
