@@ -48,17 +48,7 @@ final class ByHand {
 
     private void lay(CutJob.OwnStick stick) {
         for (int copy = 0; copy < stick.quantity(); copy++) {
-            Length at = Length.ZERO;
-            List<CutJob.Stretch> flaws =
-                    stick.flaws().stream()
-                            .sorted(Comparator.comparing(CutJob.Stretch::from))
-                            .toList();
-            for (CutJob.Stretch flaw : flaws) {
-                Length end = flaw.from().min(stick.length());
-                stretches.add(new Stretch(stick, end.minus(at)));
-                at = at.max(flaw.to());
-            }
-            stretches.add(new Stretch(stick, stick.length().minus(at)));
+            stick.clearSpans().forEach(s -> stretches.add(new Stretch(stick, s.length())));
         }
     }
 

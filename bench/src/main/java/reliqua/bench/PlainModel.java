@@ -7,7 +7,6 @@ import com.google.ortools.sat.IntVar;
 import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.LinearExprBuilder;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
 import reliqua.core.cutting.CutJob;
@@ -52,24 +51,12 @@ final class PlainModel {
     private void own() {
         for (CutJob.OwnStick stick : job.sticks()) {
             for (int copy = 0; copy < stick.quantity(); copy++) {
-                Length at = Length.ZERO;
-                List<CutJob.Stretch> flaws =
-                        stick.flaws().stream()
-                                .sorted(Comparator.comparing(CutJob.Stretch::from))
-                                .toList();
-                for (CutJob.Stretch flaw : flaws) {
-                    stretch(stick, flaw.from().min(stick.length()).minus(at));
-                    at = at.max(flaw.to());
-                }
-                stretch(stick, stick.length().minus(at));
+                stick.clearSpans().forEach(span -> stretch(stick, span.length()));
             }
         }
     }
 
     private void stretch(CutJob.OwnStick stick, Length room) {
-        if (!room.isPositive()) {
-            return;
-        }
         LinearExprBuilder filled = LinearExpr.newBuilder();
         for (int i = 0; i < job.pieces().size(); i++) {
             CutJob.Piece piece = job.pieces().get(i);

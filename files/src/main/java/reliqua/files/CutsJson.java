@@ -41,6 +41,7 @@ final class CutsJson {
         piece.made().forEach(m -> made.addObject().put("mark", m.mark()).put("shape", m.shape()));
         node.put("x", JsonWords.mm(piece.x())).put("y", JsonWords.mm(piece.y()));
         node.put("across", JsonWords.mm(piece.across())).put("along", JsonWords.mm(piece.along()));
+        node.put("square", piece.square());
     }
 
     /** The things that were cut. */
@@ -84,6 +85,7 @@ final class CutsJson {
                 in.maybeMm("x").orElse(Length.ZERO),
                 in.maybeMm("y").orElse(Length.ZERO),
                 in.maybeMm("across").orElse(Length.ZERO),
-                in.maybeMm("along").orElse(Length.ZERO));
+                in.maybeMm("along").orElse(Length.ZERO),
+                in.flag("square", true));
     }
 }

@@ -20,12 +20,11 @@ import reliqua.core.stock.PriceBook;
 
 /** Plans everything that is cut for a coop: timber and sheets, roofing, mesh. */
 public final class CoopPlanner {
-    private final Heap heap;
-    private final PriceBook prices;
-
     /** The cost of each wish takes a plan of its own. */
     private static final int MOST_COSTED = 6;
 
+    private final Heap heap;
+    private final PriceBook prices;
     private final Workshop workshop;
     private final CutPlanner.Settings settings;
 
@@ -47,10 +46,11 @@ public final class CoopPlanner {
      * The plan of a coop of which some is cut. Tickets of the plan before stay as they are when
      * they still give all that is wanted and none is cheaper.
      *
-     * @param decided what has been cut and is wished
+     * @param asked what has been cut and is wished; wishes about things that are gone do not count
      * @param before the plan before
      */
-    public WorkPlan plan(Coop coop, Decided decided, Optional<WorkPlan> before, Progress progress) {
+    public WorkPlan plan(Coop coop, Decided asked, Optional<WorkPlan> before, Progress progress) {
+        Decided decided = asked.among(this::isThere);
         WorkPlan plan = planned(coop, decided, before, progress);
         Map<CutWish, Money> costs = new TreeMap<>();
         decided.wishes().stream()
@@ -68,6 +68,11 @@ public final class CoopPlanner {
         return plan.withWishes(costs);
     }
 
+    private boolean isThere(String source) {
+        return heap.find(source).isPresent()
+                || prices.offers().stream().anyMatch(o -> o.id().equals(source));
+    }
+
     /** A wish never pays: what looks like a gain is a plan that was not sought as hard. */
     private static Money extra(Money with, Money without) {
         return with.compareTo(without) > 0 ? with.minus(without) : Money.ZERO;
@@ -81,13 +86,13 @@ public final class CoopPlanner {
             made.add(served.ticket(cut, made.size() + 1));
         }
         Optional<WorkPlan> kept =
-                before.flatMap(b -> KeptPlan.of(b, coop, served, decided, heap, prices))
-                        .map(k -> k.plan(made));
+                before.filter(b -> b.workshop().equals(workshop))
+                        .flatMap(b -> KeptPlan.of(b, coop, served, decided, heap, prices))
+                        .map(k -> k.plan(made, workshop));
         if (kept.filter(k -> k.cost().isZero() && k.missing().isEmpty()).isPresent()) {
             return kept.get();
         }
-        List<Part> wanted = coop.parts().stream().filter(p -> !served.has(p)).toList();
-        WorkPlan fresh = fresh(wanted, decided.wishes(), progress).plan(made);
+        WorkPlan fresh = fresh(served.wanted(coop), decided.wishes(), progress).plan(made);
         return kept.filter(k -> k.missing().size() <= fresh.missing().size())
                 .filter(k -> k.cost().compareTo(fresh.cost()) <= 0)
                 .map(k -> k.provenBy(fresh))
@@ -96,16 +101,16 @@ public final class CoopPlanner {
 
     /** The parts of a coop that no piece cut so far serves. */
     public static List<Part> wanted(Coop coop, List<CutMade> cuts) {
-        Served served = new Served(coop, cuts);
-        return coop.parts().stream().filter(p -> !served.has(p)).toList();
+        return new Served(coop, cuts).wanted(coop);
     }
 
     /** Sloped panels share rectangles two by two unless single ones come cheaper. */
     private Gathered fresh(List<Part> wanted, SortedSet<CutWish> wishes, Progress progress) {
-        Demand demand = new Demand(wanted, heap, prices, workshop, wishes);
+        Workables workables = new Workables(heap, workshop, Demand.sections(wanted));
+        Demand demand = new Demand(wanted, heap, prices, workshop.kerf(), workables, wishes);
         Gathered gathered = new Gathered(demand);
         gathered.add(demand.sticks(), settings, progress);
-        sheets(wanted, gathered, progress);
+        sheets(demand, gathered, progress);
         gathered.add(demand.roofing(), settings, progress);
         Set<String> used = new HashSet<>();
         for (Length aperture : demand.apertures()) {
@@ -116,21 +121,21 @@ public final class CoopPlanner {
         return gathered;
     }
 
-    private void sheets(List<Part> wanted, Gathered gathered, Progress progress) {
-        Gathered paired = sheets(wanted, true, progress);
+    private void sheets(Demand all, Gathered gathered, Progress progress) {
+        Gathered paired = sheets(all, true, progress);
         if (paired.missing.isEmpty() && (paired.cost.isZero() || settings.sheetRounds() == 0)) {
             gathered.take(paired, paired.bound);
             return;
         }
-        Gathered single = sheets(wanted, false, progress);
+        Gathered single = sheets(all, false, progress);
         Gathered better = ORDER.compare(single, paired) < 0 ? single : paired;
         // What holds of both ways is the lower of the two bounds.
         gathered.take(
                 better, paired.bound.compareTo(single.bound) < 0 ? paired.bound : single.bound);
     }
 
-    private Gathered sheets(List<Part> wanted, boolean pairs, Progress progress) {
-        Demand demand = new Demand(wanted, heap, prices, workshop, Decided.NOTHING.wishes());
+    private Gathered sheets(Demand all, boolean pairs, Progress progress) {
+        Demand demand = all.again();
         Gathered gathered = new Gathered(demand);
         gathered.add(demand.sheets(pairs), settings, progress);
         return gathered;
@@ -254,7 +259,8 @@ public final class CoopPlanner {
                     proven && missing.isEmpty(),
                     remark,
                     made,
-                    Map.of());
+                    Map.of(),
+                    workshop);
         }
     }
 }

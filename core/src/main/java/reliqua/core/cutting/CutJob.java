@@ -1,6 +1,8 @@
 package reliqua.core.cutting;
 
+import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -9,6 +11,7 @@ import java.util.TreeSet;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Words;
+import reliqua.core.stock.Span;
 
 /**
  * What lies in the yard, what the shop sells and which parts are wanted: the cut-job format,
@@ -121,6 +124,24 @@ public record CutJob(
                 throw new IllegalArgumentException(Words.say("stock.bow.negative", bow));
             }
             flaws = List.copyOf(flaws);
+        }
+
+        /** The stretches between flaws, in order; none is empty. */
+        public List<Span> clearSpans() {
+            List<Span> clear = new ArrayList<>();
+            Length at = Length.ZERO;
+            for (Stretch flaw :
+                    flaws.stream().sorted(Comparator.comparing(Stretch::from)).toList()) {
+                Length end = flaw.from().min(length);
+                if (end.compareTo(at) > 0) {
+                    clear.add(new Span(at, end));
+                }
+                at = at.max(flaw.to());
+            }
+            if (length.compareTo(at) > 0) {
+                clear.add(new Span(at, length));
+            }
+            return List.copyOf(clear);
         }
     }
 

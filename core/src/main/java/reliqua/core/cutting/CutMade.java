@@ -1,6 +1,8 @@
 package reliqua.core.cutting;
 
 import java.util.List;
+import java.util.Set;
+import reliqua.core.coop.Part;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Words;
 import reliqua.core.stock.Lot;
@@ -44,8 +46,11 @@ public record CutMade(
      * @param y near edge along a sheet
      * @param across size along x
      * @param along size along y; zero for sticks
+     * @param square whether it fills this rectangle, or this length from end to end: not when its
+     *     ends are bevelled, its top is sloped, or it was parted in two
      */
-    public record Piece(List<Made> made, Length x, Length y, Length across, Length along) {
+    public record Piece(
+            List<Made> made, Length x, Length y, Length across, Length along, boolean square) {
         /** Copies the list. */
         public Piece {
             made = List.copyOf(made);
@@ -65,8 +70,16 @@ public record CutMade(
      */
     public record Made(String mark, String shape) {}
 
+    private static boolean square(Part part) {
+        return switch (part) {
+            case Part.StickPart s -> s.startCut().degrees() == 0 && s.endCut().degrees() == 0;
+            case Part.PanelPart p -> p.lowSide().isEmpty();
+            case Part.RoofPart _, Part.MeshPart _ -> true;
+        };
+    }
+
     /** The pieces of a ticket but those whose marks are spoiled. */
-    public static List<Piece> pieces(Ticket ticket, java.util.Set<String> spoiled) {
+    public static List<Piece> pieces(Ticket ticket, Set<String> spoiled) {
         return ticket.cuts().stream()
                 .filter(c -> !spoiled.contains(c.marks()))
                 .map(
@@ -78,7 +91,8 @@ public record CutMade(
                                         c.x(),
                                         c.y(),
                                         c.across(),
-                                        c.along()))
+                                        c.along(),
+                                        c.parts().stream().allMatch(CutMade::square)))
                 .toList();
     }
 }

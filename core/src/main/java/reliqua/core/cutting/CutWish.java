@@ -17,6 +17,12 @@ public record CutWish(String mark, String source, boolean on) implements Compara
         }
     }
 
+    /** A piece comes from one thing only, and not from there if it must not. */
+    public boolean contradicts(CutWish other) {
+        return mark.equals(other.mark)
+                && (on && other.on || on != other.on && source.equals(other.source));
+    }
+
     /** Whether a piece of this mark may come from there. */
     boolean allows(String piece, String from) {
         return !piece.equals(mark) || from.equals(source) == on;

@@ -3,6 +3,7 @@ package reliqua.core.cutting;
 import java.util.List;
 import java.util.SortedSet;
 import java.util.TreeSet;
+import java.util.function.Predicate;
 
 /**
  * What the keeper did and wants at the saw, which every plan obeys.
@@ -30,6 +31,13 @@ public record Decided(List<CutMade> cuts, SortedSet<CutWish> wishes) {
         SortedSet<CutWish> fewer = new TreeSet<>(wishes);
         fewer.remove(wish);
         return new Decided(cuts, fewer);
+    }
+
+    /** With wishes about things that are there only: a lot that is used up can give nothing. */
+    Decided among(Predicate<String> there) {
+        SortedSet<CutWish> live = new TreeSet<>(wishes);
+        live.removeIf(w -> !there.test(w.source()));
+        return new Decided(cuts, live);
     }
 
     /** Whether a piece of this mark may come from there. */

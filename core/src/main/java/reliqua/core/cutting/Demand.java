@@ -43,14 +43,15 @@ final class Demand {
             List<Part> wanted,
             Heap heap,
             PriceBook prices,
-            Workshop workshop,
+            Length kerf,
+            Workables workables,
             SortedSet<CutWish> wishes) {
         this.wanted = List.copyOf(wanted);
         this.wishes = wishes;
         this.heap = heap;
         this.prices = prices;
-        this.kerf = workshop.kerf();
-        this.workables = new Workables(heap, workshop, sections(wanted));
+        this.kerf = kerf;
+        this.workables = workables;
         this.stock = new YardStock(heap, prices);
     }
 
@@ -66,7 +67,13 @@ final class Demand {
         return workables;
     }
 
-    private static Set<Section> sections(List<Part> wanted) {
+    /** The same with no part given out yet. */
+    Demand again() {
+        return new Demand(wanted, heap, prices, kerf, workables, wishes);
+    }
+
+    /** The sections of the sticks among them. */
+    static Set<Section> sections(List<Part> wanted) {
         return wanted.stream()
                 .filter(p -> p instanceof Part.StickPart)
                 .map(p -> ((Part.StickPart) p).section())

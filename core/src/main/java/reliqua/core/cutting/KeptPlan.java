@@ -56,10 +56,10 @@ final class KeptPlan {
     }
 
     /** As a plan; a bill of nothing needs no proof, another has none yet. */
-    WorkPlan plan(List<Ticket> made) {
+    WorkPlan plan(List<Ticket> made, Workshop workshop) {
         List<Part> missing = List.copyOf(wanted.values());
         boolean proven = cost.isZero() && missing.isEmpty();
-        return new WorkPlan(kept, missing, cost, Money.ZERO, proven, "", made, Map.of());
+        return new WorkPlan(kept, missing, cost, Money.ZERO, proven, "", made, Map.of(), workshop);
     }
 
     /** A ticket that is wanted whole is kept, one that is not wanted at all is dropped. */

@@ -6,9 +6,15 @@ import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
 import reliqua.core.measure.Length;
+import reliqua.core.stock.Block;
+import reliqua.core.stock.Flaw;
 import reliqua.core.stock.FlawArea;
+import reliqua.core.stock.FoundPart;
+import reliqua.core.stock.Hardware;
 import reliqua.core.stock.Material;
 import reliqua.core.stock.Mesh;
+import reliqua.core.stock.Pallet;
+import reliqua.core.stock.Pole;
 import reliqua.core.stock.Roofing;
 import reliqua.core.stock.Sheet;
 import reliqua.core.stock.Stick;
@@ -58,19 +64,37 @@ public final class Offcuts {
                                                             b.width(),
                                                             b.length()))
                             .toList();
-            default -> List.of();
+            case Pole _, Pallet _, FoundPart _, Block _, Hardware _ -> List.of();
         };
     }
 
-    /** A piece as it lies there, as material for something else. */
-    public static Material piece(Material whole, CutMade.Piece piece) {
+    /**
+     * A piece as it lies there, as material for something else. A bevel takes a stick's width off
+     * each end at most; what is left of a sloped panel is for the keeper to measure.
+     */
+    public static Optional<Material> piece(Material whole, CutMade.Piece piece) {
+        Length end = piece.x().plus(piece.across());
         return switch (whole) {
-            case Stick s -> s.part(piece.x(), piece.x().plus(piece.across()));
-            case Roofing r -> r.part(piece.x(), piece.x().plus(piece.across()));
+            case Stick s -> {
+                Length off = piece.square() ? Length.ZERO : s.section().width();
+                yield Optional.of(s)
+                        .filter(_ -> piece.across().minus(off.times(2)).atLeast(SHORTEST))
+                        .map(_ -> s.part(piece.x().plus(off), end.minus(off)));
+            }
+            case Roofing r -> Optional.of(r.part(piece.x(), end));
             case Sheet s ->
-                    new Sheet(s.kind(), s.thickness(), piece.across(), piece.along(), List.of());
-            case Mesh m -> new Mesh(m.kind(), m.aperture(), piece.across(), piece.along());
-            default -> whole;
+                    Optional.of(
+                                    new Sheet(
+                                            s.kind(),
+                                            s.thickness(),
+                                            piece.across(),
+                                            piece.along(),
+                                            List.of()))
+                            .filter(_ -> piece.square())
+                            .map(Material.class::cast);
+            case Mesh m ->
+                    Optional.of(new Mesh(m.kind(), m.aperture(), piece.across(), piece.along()));
+            case Pole _, Pallet _, FoundPart _, Block _, Hardware _ -> Optional.empty();
         };
     }
 
@@ -124,7 +148,7 @@ public final class Offcuts {
 
     private static FlawArea grown(Length x, Length y, Length across, Length along, Length kerf) {
         return new FlawArea(
-                reliqua.core.stock.Flaw.Kind.MISSING,
+                Flaw.Kind.MISSING,
                 x.minus(kerf),
                 y.minus(kerf),
                 across.plus(kerf.times(2)),
@@ -160,7 +184,7 @@ public final class Offcuts {
                     && (best == null
                             || wide.toMetres() * high.toMetres()
                                     > best.width().toMetres() * best.length().toMetres())) {
-                best = new FlawArea(reliqua.core.stock.Flaw.Kind.MISSING, x, y, wide, high);
+                best = new FlawArea(Flaw.Kind.MISSING, x, y, wide, high);
             }
         }
         return Optional.ofNullable(best);

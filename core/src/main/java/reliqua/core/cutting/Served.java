@@ -74,10 +74,8 @@ final class Served {
         return new Ticket(cut.taken().id(), number, cut.bought(), cut.material(), cuts);
     }
 
-    /** Pieces that serve nothing in this coop. */
-    List<CutMade.Piece> spare(CutMade cut) {
-        return cut.pieces().stream()
-                .filter(p -> p.made().stream().noneMatch(byPiece::containsKey))
-                .toList();
+    /** The parts that no piece serves. */
+    List<Part> wanted(Coop coop) {
+        return coop.parts().stream().filter(p -> !has(p)).toList();
     }
 }

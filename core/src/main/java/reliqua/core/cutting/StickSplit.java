@@ -97,7 +97,8 @@ final class StickSplit {
                         .toList();
         Map<List<Alike>, List<StickProblem.BinType>> ways = new LinkedHashMap<>();
         Map<List<Alike>, List<StickProblem.Copy>> copies = new LinkedHashMap<>();
-        own(sizes).forEach(thing -> gather(thing, wanted, ways, copies));
+        plain(sizes).forEach(thing -> gather(thing, true, wanted, ways, copies));
+        worked(sizes).forEach(thing -> gather(thing, false, wanted, ways, copies));
         List<List<StickProblem.Copy>> groups = new ArrayList<>();
         List<StickProblem.BinType> bins = new ArrayList<>();
         ways.forEach(
@@ -114,27 +115,26 @@ final class StickSplit {
         return new StickProblem(job.kerf().nm(), pieces, List.copyOf(groups), List.copyOf(bins));
     }
 
-    /** Everything of which a piece of these sections could come, plain sticks in one way. */
-    private Stream<CutJob.Workable> own(Set<Size> sizes) {
-        Stream<CutJob.Workable> plain =
-                job.sticks().stream()
-                        .filter(s -> sizes.contains(Size.of(s)))
-                        .map(
-                                s ->
-                                        new CutJob.Workable(
-                                                s.id(),
-                                                s.quantity(),
-                                                List.of(
-                                                        new CutJob.Way(
-                                                                "plain", 0, List.of(one(s))))));
-        Stream<CutJob.Workable> worked =
-                job.workables().stream()
-                        .filter(
-                                w ->
-                                        w.ways().stream()
-                                                .flatMap(way -> way.gives().stream())
-                                                .anyMatch(s -> sizes.contains(Size.of(s))));
-        return Stream.concat(plain, worked);
+    /** Plain sticks of these sections, each a thing with one way. */
+    private Stream<CutJob.Workable> plain(Set<Size> sizes) {
+        return job.sticks().stream()
+                .filter(s -> sizes.contains(Size.of(s)))
+                .map(
+                        s ->
+                                new CutJob.Workable(
+                                        s.id(),
+                                        s.quantity(),
+                                        List.of(new CutJob.Way("plain", 0, List.of(one(s))))));
+    }
+
+    /** Things of which a stick of these sections can be made. */
+    private Stream<CutJob.Workable> worked(Set<Size> sizes) {
+        return job.workables().stream()
+                .filter(
+                        w ->
+                                w.ways().stream()
+                                        .flatMap(way -> way.gives().stream())
+                                        .anyMatch(s -> sizes.contains(Size.of(s))));
     }
 
     private static CutJob.OwnStick one(CutJob.OwnStick stick) {
@@ -150,10 +150,10 @@ final class StickSplit {
 
     private void gather(
             CutJob.Workable thing,
+            boolean plain,
             List<CutJob.Piece> wanted,
             Map<List<Alike>, List<StickProblem.BinType>> ways,
             Map<List<Alike>, List<StickProblem.Copy>> copies) {
-        boolean plain = job.sticks().stream().anyMatch(s -> s.id().equals(thing.id()));
         List<StickProblem.BinType> bins =
                 thing.ways().stream()
                         .sorted(Comparator.comparingInt(CutJob.Way::minutes))

@@ -21,6 +21,7 @@ import reliqua.core.measure.Money;
  * @param remark what the planner wants said; may be empty
  * @param made what has been cut already, in that order, with the parts its pieces serve now
  * @param wishes how much cheaper a plan without each of the keeper's wishes would be
+ * @param workshop kerf and tools it was made for: with others its marks are wrong
  */
 public record WorkPlan(
         List<Ticket> tickets,
@@ -30,7 +31,8 @@ public record WorkPlan(
         boolean proven,
         String remark,
         List<Ticket> made,
-        Map<CutWish, Money> wishes) {
+        Map<CutWish, Money> wishes,
+        Workshop workshop) {
     /** Copies the lists. */
     public WorkPlan {
         made = List.copyOf(made);
@@ -40,14 +42,23 @@ public record WorkPlan(
     }
 
     WorkPlan withWishes(Map<CutWish, Money> costs) {
-        return new WorkPlan(tickets, missing, cost, lowerBound, proven, remark, made, costs);
+        return new WorkPlan(
+                tickets, missing, cost, lowerBound, proven, remark, made, costs, workshop);
     }
 
     /** The same with the bound another plan for the same has proven. */
     WorkPlan provenBy(WorkPlan other) {
         boolean meets = missing.isEmpty() && cost.compareTo(other.lowerBound) <= 0;
         return new WorkPlan(
-                tickets, missing, cost, other.lowerBound, meets, other.remark, made, wishes);
+                tickets,
+                missing,
+                cost,
+                other.lowerBound,
+                meets,
+                other.remark,
+                made,
+                wishes,
+                workshop);
     }
 
     /** The ticket a part comes from. */

@@ -2,8 +2,8 @@ package reliqua.core.cutting;
 
 import java.util.List;
 import java.util.Set;
-import reliqua.core.measure.Length;
 import reliqua.core.stock.Heap;
+import reliqua.core.stock.PriceBook;
 import reliqua.core.stock.Section;
 
 /** How much of a section a heap can give at the very most, however things are worked. */
@@ -17,7 +17,7 @@ public final class YardLength {
     public static double metres(Heap heap, Workshop workshop, Section section) {
         Workables workables = new Workables(heap, workshop, Set.of(section));
         double plain =
-                new YardStock(heap, reliqua.core.stock.PriceBook.EMPTY)
+                new YardStock(heap, PriceBook.EMPTY)
                         .sticks().stream()
                                 .filter(s -> !workables.contains(s.id()))
                                 .mapToDouble(s -> metres(List.of(s), section))
@@ -40,23 +40,12 @@ public final class YardLength {
         return sticks.stream()
                 .filter(s -> s.thickness().equals(section.thickness()))
                 .filter(s -> s.width().equals(section.width()))
-                .mapToDouble(s -> s.quantity() * clear(s))
+                .mapToDouble(
+                        s ->
+                                s.quantity()
+                                        * s.clearSpans().stream()
+                                                .mapToDouble(c -> c.length().toMetres())
+                                                .sum())
                 .sum();
-    }
-
-    private static double clear(CutJob.OwnStick stick) {
-        Length clear = Length.ZERO;
-        Length at = Length.ZERO;
-        for (CutJob.Stretch flaw : stick.flaws()) {
-            Length end = flaw.from().min(stick.length());
-            if (end.compareTo(at) > 0) {
-                clear = clear.plus(end.minus(at));
-            }
-            at = at.max(flaw.to());
-        }
-        if (stick.length().compareTo(at) > 0) {
-            clear = clear.plus(stick.length().minus(at));
-        }
-        return clear.toMetres();
     }
 }

@@ -163,6 +163,21 @@ public record Ledger(List<Line> lines) {
         return bySource.values().stream().sorted((a, b) -> b.worth().compareTo(a.worth())).toList();
     }
 
+    /** All origins together under a name; nothing for an empty heap. */
+    public Optional<Origin> total(String name) {
+        return origins().stream()
+                .reduce(Ledger::sum)
+                .map(
+                        o ->
+                                new Origin(
+                                        name,
+                                        o.things(),
+                                        o.paid(),
+                                        o.worth(),
+                                        o.used(),
+                                        o.reserved()));
+    }
+
     private static Origin sum(Origin a, Origin b) {
         return new Origin(
                 a.source(),

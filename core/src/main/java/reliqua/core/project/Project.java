@@ -146,10 +146,11 @@ public record Project(
                 name, keeper, flock, site, heap, prices, held, chosen, other, wishes, done);
     }
 
-    /** With a wish, or without it. */
+    /** With a wish in place of those it contradicts, or without it. */
     public Project wish(CutWish wish, boolean wanted) {
         SortedSet<CutWish> other = new TreeSet<>(wishes);
         if (wanted) {
+            other.removeIf(wish::contradicts);
             other.add(wish);
         } else {
             other.remove(wish);

@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import reliqua.core.cutting.CutMade;
 import reliqua.core.cutting.Offcuts;
 import reliqua.core.cutting.Ticket;
+import reliqua.core.cutting.WorkPlan;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
@@ -31,7 +32,7 @@ public final class SawLog {
      */
     public static Project cut(Project project, Ticket ticket, Set<String> spoiled) {
         Optional<Lot> taken = thing(project, ticket);
-        if (taken.isEmpty()) {
+        if (taken.isEmpty() || cutAlready(project, ticket)) {
             return project;
         }
         Heap heap = ticket.bought() ? project.heap() : project.heap().less(ticket.source());
@@ -59,6 +60,16 @@ public final class SawLog {
         List<CutMade> cuts = new ArrayList<>(project.cuts());
         cuts.add(made);
         return project.withHeap(heap).withCuts(cuts);
+    }
+
+    /** The same ticket again, before the plan has been made anew: one more board is not to go. */
+    private static boolean cutAlready(Project project, Ticket ticket) {
+        List<CutMade.Made> marks =
+                CutMade.pieces(ticket, Set.of()).stream().flatMap(p -> p.made().stream()).toList();
+        return project.cuts().stream()
+                .flatMap(c -> c.pieces().stream())
+                .flatMap(p -> p.made().stream())
+                .anyMatch(marks::contains);
     }
 
     private static Optional<Lot> thing(Project project, Ticket ticket) {
@@ -150,23 +161,52 @@ public final class SawLog {
         return Optional.of(project.withHeap(heap).withCuts(cuts));
     }
 
-    /** A cut piece that serves nothing any more becomes a lot of the heap. */
+    /**
+     * A cut piece that serves nothing in the house as it is now.
+     *
+     * @param cut its place among the cuts, from zero
+     * @param piece the piece
+     */
+    public record Spare(int cut, CutMade.Piece piece) {}
+
+    /** The pieces that serve nothing, by the plan of the present house. */
+    public static List<Spare> spares(Project project, WorkPlan plan) {
+        List<Spare> spares = new ArrayList<>();
+        int known = Math.min(project.cuts().size(), plan.made().size());
+        for (int n = 0; n < known; n++) {
+            List<CutMade.Piece> pieces = project.cuts().get(n).pieces();
+            List<Ticket.Cut> now = plan.made().get(n).cuts();
+            for (int i = 0; i < Math.min(pieces.size(), now.size()); i++) {
+                if (now.get(i).parts().isEmpty()) {
+                    spares.add(new Spare(n, pieces.get(i)));
+                }
+            }
+        }
+        return spares;
+    }
+
+    /**
+     * A cut piece that serves nothing any more is let go of: as far as it is of use for something
+     * else it becomes a lot of the heap.
+     */
     public static Project toHeap(Project project, int index, CutMade.Piece piece) {
         CutMade cut = project.cuts().get(index);
         List<CutMade.Piece> rest = new ArrayList<>(cut.pieces());
         if (!rest.remove(piece)) {
             return project;
         }
-        Material material = Offcuts.piece(cut.material(), piece);
         Heap heap =
-                project.heap()
-                        .plus(
-                                new Lot(
-                                        cutId(project, project.heap(), cut.taken().id()),
-                                        1,
-                                        material,
-                                        cut.taken().provenance().cutFrom(cut.taken().id()),
-                                        cut.taken().condition()));
+                Offcuts.piece(cut.material(), piece)
+                        .map(
+                                material ->
+                                        new Lot(
+                                                cutId(project, project.heap(), cut.taken().id()),
+                                                1,
+                                                material,
+                                                cut.taken().provenance().cutFrom(cut.taken().id()),
+                                                cut.taken().condition()))
+                        .map(project.heap()::plus)
+                        .orElse(project.heap());
         List<CutMade> cuts = new ArrayList<>(project.cuts());
         cuts.set(index, new CutMade(cut.taken(), cut.bought(), cut.material(), rest, cut.back()));
         return project.withHeap(heap).withCuts(cuts);

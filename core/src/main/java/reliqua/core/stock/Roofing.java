@@ -1,5 +1,6 @@
 package reliqua.core.stock;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import reliqua.core.measure.Length;
@@ -49,7 +50,14 @@ public record Roofing(
                     Words.say("stock.roofing.ribs", ribPitch.get(), fullWidth));
         }
         holes = holes.stream().sorted().toList();
-        flaws = List.copyOf(flaws);
+        flaws = flaws.stream().sorted(Comparator.comparing(Flaw::from)).toList();
+    }
+
+    /** The longest stretch down the slope without a flaw. */
+    public Length longestClear() {
+        return Flaw.clearSpans(flaws, length).stream()
+                .map(Span::length)
+                .reduce(Length.ZERO, Length::max);
     }
 
     /** Corrugated, its ribs not measured, without old holes. */

@@ -96,8 +96,8 @@ public final class Sorting {
             case Sheet s -> sheet(s);
             case Roofing r ->
                     List.of(
-                            longestClear(r).atLeast(ROOF_PIECE)
-                                    ? Suit.of(Use.ROOF, longestClear(r))
+                            r.longestClear().atLeast(ROOF_PIECE)
+                                    ? Suit.of(Use.ROOF, r.longestClear())
                                     : Suit.of(Use.DRIP_BOARDS));
             case Mesh m -> List.of(Suit.of(mesh(m)));
             case Pole p -> List.of(Suit.of(Use.ROOSTS, p.length()));
@@ -160,16 +160,6 @@ public final class Sorting {
         }
         suits.add(Suit.of(Use.GUSSETS));
         return suits;
-    }
-
-    private static Length longestClear(Roofing r) {
-        Length longest = Length.ZERO;
-        Length at = Length.ZERO;
-        for (Flaw flaw : r.flaws()) {
-            longest = longest.max(flaw.from().min(r.length()).minus(at));
-            at = at.max(flaw.to());
-        }
-        return longest.max(r.length().minus(at));
     }
 
     private static Use mesh(Mesh m) {

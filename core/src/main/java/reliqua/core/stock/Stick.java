@@ -1,6 +1,5 @@
 package reliqua.core.stock;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import reliqua.core.measure.Length;
@@ -77,19 +76,7 @@ public record Stick(
 
     /** The stretches between flaws, in order from the marked end; none is empty. */
     public List<Span> clearSpans() {
-        List<Span> clear = new ArrayList<>();
-        Length at = Length.ZERO;
-        for (Flaw flaw : flaws) {
-            Length end = flaw.from().min(length);
-            if (end.compareTo(at) > 0) {
-                clear.add(new Span(at, end));
-            }
-            at = at.max(flaw.to());
-        }
-        if (length.compareTo(at) > 0) {
-            clear.add(new Span(at, length));
-        }
-        return List.copyOf(clear);
+        return Flaw.clearSpans(flaws, length);
     }
 
     /** The longest piece that can be cut between flaws; zero when there is none. */

@@ -116,11 +116,12 @@ public final class YardSuggestions {
             return tape.system() == UnitSystem.INCHES ? STARTS_INCH : STARTS_METRIC;
         }
         Set<String> lines = new LinkedHashSet<>();
+        List<String> vocabulary = vocabulary(heap);
         for (int from : wordStarts(typed)) {
             String begun = typed.substring(from);
             if (begun.strip().length() >= SHORTEST) {
                 String kept = typed.substring(0, from);
-                vocabulary(heap)
+                vocabulary.stream()
                         .filter(w -> startsWith(w, begun) && w.length() > begun.length())
                         .forEach(w -> lines.add(kept + w));
             }
@@ -145,7 +146,7 @@ public final class YardSuggestions {
     }
 
     /** Words of the yard, then places, then sources with the "from" that belongs before them. */
-    private static Stream<String> vocabulary(Heap heap) {
+    private static List<String> vocabulary(Heap heap) {
         Stream<String> places = heap.lots().stream().map(l -> l.provenance().place());
         Stream<String> sources =
                 heap.lots().stream()
@@ -154,6 +155,7 @@ public final class YardSuggestions {
                         .map(s -> "from " + s);
         return Stream.concat(WORDS.stream(), Stream.concat(places, sources))
                 .filter(s -> !s.isEmpty())
-                .distinct();
+                .distinct()
+                .toList();
     }
 }

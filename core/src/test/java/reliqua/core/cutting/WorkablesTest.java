@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import reliqua.core.fit.Yards;
 import reliqua.core.flock.Tool;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
@@ -258,15 +259,7 @@ class WorkablesTest {
 
     @Test
     void aPalletIsBrokenDownOnlyInTheWaysLeftOpen() {
-        Pallet pallet =
-                new Pallet(
-                        Pallet.Kind.STRINGER,
-                        Length.mm(1200),
-                        Length.mm(1000),
-                        Pallet.USUAL_DECK,
-                        Pallet.USUAL_BEARERS,
-                        Pallet.Stamp.HT,
-                        0);
+        Pallet pallet = Yards.pallet();
         Set<Section> wanted = Set.of(Pallet.USUAL_DECK.section());
         assertThat(ways(pallet, SHOP, wanted)).containsExactly("SAWN", "PRIED");
         assertThat(ways(pallet, Workshop.plain(Length.mm(3)), wanted)).containsExactly("SAWN");

@@ -18,6 +18,7 @@ import reliqua.core.stock.Lot;
 import reliqua.core.stock.Material;
 import reliqua.core.stock.Mesh;
 import reliqua.core.stock.Offer;
+import reliqua.core.stock.Pallet;
 import reliqua.core.stock.PriceBook;
 import reliqua.core.stock.Roofing;
 import reliqua.core.stock.Section;
@@ -27,6 +28,18 @@ import reliqua.core.stock.Stick;
 /** A small yard and its shop, for tests. */
 public final class Yards {
     private Yards() {}
+
+    /** A sound pallet of a common size, heat-treated. */
+    public static Pallet pallet() {
+        return new Pallet(
+                Pallet.Kind.STRINGER,
+                Length.mm(1200),
+                Length.mm(1000),
+                Pallet.USUAL_DECK,
+                Pallet.USUAL_BEARERS,
+                Pallet.Stamp.HT,
+                0);
+    }
 
     public static PriceBook shop() {
         List<Offer> offers = new ArrayList<>();

@@ -179,15 +179,7 @@ class SawLogTest {
 
     @Test
     void oneStickOfAPalletCutPutsTheOthersIntoTheHeap() {
-        Pallet pallet =
-                new Pallet(
-                        Pallet.Kind.STRINGER,
-                        Length.mm(1200),
-                        Length.mm(1000),
-                        Pallet.USUAL_DECK,
-                        Pallet.USUAL_BEARERS,
-                        Pallet.Stamp.HT,
-                        0);
+        Pallet pallet = Yards.pallet();
         Project project =
                 settled.withHeap(
                         settled.heap().plus(new Lot("T9", 2, pallet, Lot.Provenance.UNKNOWN)));
@@ -267,5 +259,61 @@ class SawLogTest {
         }
         CutWish wish = new CutWish(mark, ticket.source(), true);
         assertThat(settled.wish(wish, true).wish(wish, false)).isEqualTo(settled);
+    }
+
+    @Test
+    void theSameTicketIsNotCutTwice() {
+        for (Ticket ticket : begun.candidate().plan().tickets()) {
+            Project once = SawLog.cut(settled, ticket, Set.of());
+            assertThat(SawLog.cut(once, ticket, Set.of())).isEqualTo(once);
+        }
+    }
+
+    /** Marks allow for the kerf, so tickets made for another saw do not stand. */
+    @Test
+    void anotherSawIsAnotherPlan() throws Unbuildable {
+        Project thick = settled.withKeeper(settled.keeper().withKerf(Length.mm(9)));
+        WorkPlan plan = derive(thick, Optional.of(begun.candidate().plan())).candidate().plan();
+        for (Ticket ticket : plan.tickets()) {
+            if (ticket.material() instanceof Stick) {
+                for (int n = 1; n < ticket.cuts().size(); n++) {
+                    Length gap = ticket.cuts().get(n).x().minus(ticket.cuts().get(n - 1).end());
+                    assertThat(gap).isGreaterThanOrEqualTo(Length.mm(9));
+                }
+            }
+        }
+    }
+
+    @Test
+    void aBevelledPieceGivesLessThanItsLengthAndASlopedPanelNothing() {
+        for (Ticket ticket : begun.candidate().plan().tickets()) {
+            Project once = SawLog.cut(settled, ticket, Set.of());
+            CutMade made = once.cuts().getFirst();
+            for (CutMade.Piece piece : made.pieces()) {
+                Project kept = SawLog.toHeap(once, 0, piece);
+                List<Lot> fresh = new ArrayList<>(kept.heap().lots());
+                fresh.removeAll(once.heap().lots());
+                if (made.material() instanceof Stick && !fresh.isEmpty()) {
+                    Length length = ((Stick) fresh.getFirst().material()).length();
+                    assertThat(length.equals(piece.across())).isEqualTo(piece.square());
+                } else if (!piece.square()) {
+                    assertThat(fresh).isEmpty();
+                }
+                assertThat(kept.cuts().getFirst().pieces()).doesNotContain(piece);
+            }
+        }
+    }
+
+    @Test
+    void wishesThatContradictGiveWayAndThoseAboutThingsThatAreGoneDoNotCount() throws Unbuildable {
+        Project wished =
+                settled.wish(new CutWish("A1", "S1", true), true)
+                        .wish(new CutWish("A1", "S9", true), true);
+        assertThat(wished.wishes()).containsExactly(new CutWish("A1", "S9", true));
+        assertThat(wished.wish(new CutWish("A1", "S9", false), true).wishes())
+                .containsExactly(new CutWish("A1", "S9", false));
+        String mark = begun.candidate().plan().tickets().getFirst().cuts().getFirst().marks();
+        Project gone = settled.wish(new CutWish(mark, "no such lot", true), true);
+        assertThat(derive(gone, Optional.empty()).candidate().plan().missing()).isEmpty();
     }
 }

@@ -12,7 +12,6 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import reliqua.core.cutting.WorkPlan;
-import reliqua.core.measure.Money;
 import reliqua.core.measure.Tape;
 import reliqua.core.project.Describe;
 import reliqua.core.project.Ledger;
@@ -53,7 +52,8 @@ final class LedgerView extends ScrollPane {
         Ledger ledger = Ledger.of(workspace.project(), plan);
         List<Ledger.Origin> origins = ledger.origins();
         origins.forEach(o -> line(grid, o, tape, grid.getRowCount(), ""));
-        total(origins).ifPresent(all -> line(grid, all, tape, grid.getRowCount(), "strong"));
+        ledger.total(Texts.get("ledger.total"))
+                .ifPresent(all -> line(grid, all, tape, grid.getRowCount(), "strong"));
         VBox all = new VBox(14, grid);
         List<Ledger.Line> cut = ledger.lines().stream().filter(l -> l.used() > 0).toList();
         if (!cut.isEmpty()) {
@@ -95,20 +95,5 @@ final class LedgerView extends ScrollPane {
 
     private static String some(int count) {
         return count == 0 ? "\u2013" : String.valueOf(count);
-    }
-
-    private static Optional<Ledger.Origin> total(List<Ledger.Origin> origins) {
-        Money paid = origins.stream().map(Ledger.Origin::paid).reduce(Money.ZERO, Money::plus);
-        Money worth = origins.stream().map(Ledger.Origin::worth).reduce(Money.ZERO, Money::plus);
-        return origins.isEmpty()
-                ? Optional.empty()
-                : Optional.of(
-                        new Ledger.Origin(
-                                Texts.get("ledger.total"),
-                                origins.stream().mapToInt(Ledger.Origin::things).sum(),
-                                paid,
-                                worth,
-                                origins.stream().mapToInt(Ledger.Origin::used).sum(),
-                                origins.stream().mapToInt(Ledger.Origin::reserved).sum()));
     }
 }

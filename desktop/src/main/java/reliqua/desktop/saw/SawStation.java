@@ -26,6 +26,7 @@ import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
 import reliqua.core.project.Describe;
 import reliqua.core.project.Design;
+import reliqua.core.project.SawLog;
 import reliqua.desktop.Texts;
 import reliqua.desktop.paint.PictureView;
 import reliqua.desktop.shell.Parts;
@@ -269,7 +270,7 @@ public final class SawStation implements Station {
 
     /** Cut, and of no use in the house as it is now: kept in mind until they are wood again. */
     private void showSpares() {
-        List<TicketBook.Spare> spares = book.spares();
+        List<SawLog.Spare> spares = book.spares();
         if (spares.isEmpty()) {
             return;
         }
@@ -278,7 +279,7 @@ public final class SawStation implements Station {
                         4,
                         Parts.text(Texts.get("saw.before"), "danger", "strong"),
                         Parts.text(Texts.get("saw.before.why"), "note-ink"));
-        for (TicketBook.Spare spare : spares) {
+        for (SawLog.Spare spare : spares) {
             box.getChildren()
                     .add(
                             Parts.row(

@@ -156,26 +156,13 @@ final class TicketBook {
         return String.join(", ", ticket.cuts().stream().map(Ticket.Cut::marks).toList());
     }
 
-    /** A piece that was cut and serves nothing in the house as it is now. */
-    record Spare(int cut, CutMade.Piece piece) {}
-
-    List<Spare> spares() {
-        List<Spare> spares = new ArrayList<>();
-        List<CutMade> cuts = workspace.project().cuts();
-        List<Ticket> made = made();
-        for (int n = 0; n < Math.min(cuts.size(), made.size()); n++) {
-            List<CutMade.Piece> pieces = cuts.get(n).pieces();
-            for (int i = 0; i < Math.min(pieces.size(), made.get(n).cuts().size()); i++) {
-                if (made.get(n).cuts().get(i).parts().isEmpty()) {
-                    spares.add(new Spare(n, pieces.get(i)));
-                }
-            }
-        }
-        return spares;
+    /** Pieces that were cut and serve nothing in the house as it is now. */
+    List<SawLog.Spare> spares() {
+        return plan().map(p -> SawLog.spares(workspace.project(), p)).orElse(List.of());
     }
 
     /** Its mark, and the size it has. */
-    String words(Spare spare) {
+    String words(SawLog.Spare spare) {
         CutMade.Piece piece = spare.piece();
         return piece.marks()
                 + ", "
@@ -183,7 +170,7 @@ final class TicketBook {
                 + (piece.along().isPositive() ? " x " + tape().mark(piece.along()) : "");
     }
 
-    void toHeap(Spare spare) {
+    void toHeap(SawLog.Spare spare) {
         workspace.edit(
                 Texts.get("edit.toHeap", spare.piece().marks()),
                 p -> SawLog.toHeap(p, spare.cut(), spare.piece()));
