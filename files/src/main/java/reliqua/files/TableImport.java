@@ -188,10 +188,7 @@ public final class TableImport {
     }
 
     private static Optional<Money> paid(Map<Column, String> cells) {
-        String amount = cells.getOrDefault(Column.PAID, "").replaceAll("[^0-9.]", "");
-        return amount.matches("\\d+(\\.\\d+)?")
-                ? Optional.of(Money.of(Double.parseDouble(amount)))
-                : Optional.empty();
+        return Money.read(cells.getOrDefault(Column.PAID, ""));
     }
 
     /** "6 of stick 1 1/2 x 3 1/2 x 96 rot at one end". */

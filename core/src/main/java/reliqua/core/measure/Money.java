@@ -1,5 +1,9 @@
 package reliqua.core.measure;
 
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
 /**
  * An amount of money in whole millionths of the keeper's currency, so that bills add up and a price
  * list may carry more than two decimals.
@@ -8,6 +12,8 @@ package reliqua.core.measure;
  */
 public record Money(long micros) implements Comparable<Money> {
     private static final long MICROS_PER_CENT = 10_000;
+    private static final Pattern TYPED =
+            Pattern.compile("[^0-9.\\-]{0,4}(\\d{1,7}(?:\\.\\d{1,2})?)[^0-9.]{0,4}");
 
     /** Nothing to pay. */
     public static final Money ZERO = new Money(0);
@@ -24,6 +30,17 @@ public record Money(long micros) implements Comparable<Money> {
     /** Whole hundredths of the currency. */
     public static Money cents(long cents) {
         return new Money(Math.multiplyExact(cents, MICROS_PER_CENT));
+    }
+
+    /**
+     * An amount as it is typed, a sign of its currency before or behind it or not; nothing when it
+     * is none, or below zero.
+     */
+    public static Optional<Money> read(String text) {
+        Matcher amount = TYPED.matcher(text.strip());
+        return amount.matches()
+                ? Optional.of(Money.of(Double.parseDouble(amount.group(1))))
+                : Optional.empty();
     }
 
     public Money plus(Money other) {

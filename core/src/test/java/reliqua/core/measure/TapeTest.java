@@ -162,4 +162,14 @@ class TapeTest {
         assertThat(Tape.INCH.rise(quarter)).isEqualTo("3 in 12");
         assertThat(Tape.METRIC.rise(quarter)).isEqualTo("25 in 100");
     }
+
+    @Test
+    void anAmountIsReadWithItsSignOrWithout() {
+        assertThat(Money.read("4.50")).contains(Money.of(4.5));
+        assertThat(Money.read(" $12 ")).contains(Money.of(12));
+        assertThat(Money.read("3 EUR")).contains(Money.of(3));
+        for (String nonsense : java.util.List.of("", "lots", "-4", "1.234", "4 or 5")) {
+            assertThat(Money.read(nonsense)).as(nonsense).isEmpty();
+        }
+    }
 }

@@ -167,10 +167,7 @@ final class FlawBoard extends VBox {
     }
 
     private void change(String key, Material after) {
-        String what = Describe.lot(lot.quantity(), lot.material(), workspace.tape());
-        workspace.edit(
-                Texts.get(key, what),
-                p -> p.withHeap(p.heap().replace(lot.with(lot.quantity(), after))));
+        LotChange.to(workspace, key, lot.with(lot.quantity(), after));
     }
 
     private List<Node> list() {

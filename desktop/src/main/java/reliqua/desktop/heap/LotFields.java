@@ -18,7 +18,6 @@ import javafx.scene.layout.VBox;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Words;
-import reliqua.core.project.Describe;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Remeasured;
 import reliqua.core.stock.Roofing;
@@ -169,7 +168,7 @@ final class LotFields {
     }
 
     private String paid(Lot lot, String text) {
-        Optional<Money> paid = Amount.read(text);
+        Optional<Money> paid = text.isBlank() ? Optional.of(Money.ZERO) : Money.read(text);
         return paid.map(m -> change(lot, lot.provenance().withPaid(m)))
                 .orElse(Texts.get("heap.paid.wrong"));
     }
@@ -202,8 +201,7 @@ final class LotFields {
     }
 
     private String change(Lot after) {
-        String words = Describe.lot(after.quantity(), after.material(), workspace.tape());
-        workspace.edit(Texts.get("edit.change", words), p -> p.withHeap(p.heap().replace(after)));
+        LotChange.to(workspace, "edit.change", after);
         return "";
     }
 

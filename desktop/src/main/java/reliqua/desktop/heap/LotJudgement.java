@@ -72,10 +72,7 @@ final class LotJudgement {
     }
 
     private void pin(Lot lot, Pallet pallet) {
-        String words = Describe.lot(lot.quantity(), pallet, workspace.tape());
-        workspace.edit(
-                Texts.get("edit.change", words),
-                p -> p.withHeap(p.heap().replace(lot.with(lot.quantity(), pallet))));
+        LotChange.to(workspace, "edit.change", lot.with(lot.quantity(), pallet));
     }
 
     /** The pallets leave the heap; what came out of them takes their place, to be corrected. */
@@ -112,20 +109,12 @@ final class LotJudgement {
     }
 
     private Node verdict(Lot lot, String key, Condition.Verdict verdict) {
-        String what = Describe.lot(lot.quantity(), lot.material(), workspace.tape());
         return Parts.button(
                 key,
                 Texts.get("heap." + key),
                 () ->
-                        workspace.edit(
-                                Texts.get("edit." + key, what),
-                                p ->
-                                        p.withHeap(
-                                                p.heap()
-                                                        .replace(
-                                                                lot.with(
-                                                                        lot.condition()
-                                                                                .with(verdict))))),
+                        LotChange.to(
+                                workspace, "edit." + key, lot.with(lot.condition().with(verdict))),
                 "plain");
     }
 }

@@ -8,7 +8,6 @@ import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
-import reliqua.core.project.Describe;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Photo;
 import reliqua.desktop.Texts;
@@ -70,14 +69,6 @@ final class PhotoStrip extends VBox {
     }
 
     private static void change(Workspace workspace, Lot lot, List<Photo> photos, String key) {
-        String what = Describe.lot(lot.quantity(), lot.material(), workspace.tape());
-        workspace.edit(
-                Texts.get(key, what),
-                p ->
-                        p.withHeap(
-                                p.heap()
-                                        .changed(
-                                                java.util.Set.of(lot.id()),
-                                                l -> l.with(l.provenance().with(photos)))));
+        LotChange.to(workspace, key, lot.with(lot.provenance().with(photos)));
     }
 }
