@@ -6,11 +6,12 @@ import java.util.Set;
 import reliqua.core.cutting.CutJob;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
+import reliqua.core.stock.Latitude;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Reads cut jobs of versions 1 and 2; writes version 2 only where something has to be worked. */
+/** Reads cut jobs of versions 1 to 3; writes the lowest that can say what the job says. */
 public final class CutJobJson {
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
 
@@ -29,8 +30,8 @@ public final class CutJobJson {
             root.fault("format must be \"reliqua-cut-job\"");
         }
         int version = root.whole("version", 0);
-        if (version != 1 && version != 2) {
-            root.fault("version must be 1 or 2");
+        if (version < 1 || version > 3) {
+            root.fault("version must be 1, 2 or 3");
         }
         try {
             CutJob job = job(root, version);
@@ -51,7 +52,8 @@ public final class CutJobJson {
                 root.list("sheets", CutJobJson::sheet),
                 root.list("shop", CutJobJson::item),
                 root.list("pieces", CutJobJson::piece),
-                root.list("panels", CutJobJson::panel));
+                root.list("panels", CutJobJson::panel),
+                root.has("hour") ? root.money("hour") : Money.ZERO);
     }
 
     private static CutJob.OwnStick stick(JsonReader in) {
@@ -62,7 +64,8 @@ public final class CutJobJson {
                 in.mm("length"),
                 in.whole("quantity", 1),
                 in.list("flaws", f -> new CutJob.Stretch(f.mm("from"), f.mm("to"))),
-                in.maybeMm("bow").orElse(Length.ZERO));
+                in.maybeMm("bow").orElse(Length.ZERO),
+                in.maybeMm("tip"));
     }
 
     private static CutJob.Workable workable(JsonReader in) {
@@ -113,7 +116,15 @@ public final class CutJobJson {
                 in.whole("quantity", 1),
                 in.maybeMm("maxBow"),
                 Set.copyOf(in.texts("only")),
-                Set.copyOf(in.texts("never")));
+                Set.copyOf(in.texts("never")),
+                new Latitude(
+                        in.maybeMm("thicker").orElse(Length.ZERO),
+                        in.maybeMm("wider").orElse(Length.ZERO),
+                        in.inner("round").map(CutJobJson::round)));
+    }
+
+    private static Latitude.Round round(JsonReader in) {
+        return new Latitude.Round(in.mm("from"), in.mm("to"));
     }
 
     private static CutJob.Panel panel(JsonReader in) {
@@ -131,12 +142,15 @@ public final class CutJobJson {
      */
     public static String write(CutJob job) {
         ObjectNode root = MAPPER.createObjectNode();
-        boolean plain = plain(job);
-        root.put("format", "reliqua-cut-job").put("version", plain ? 1 : 2);
+        int version = version(job);
+        root.put("format", "reliqua-cut-job").put("version", version);
+        if (!job.hour().isZero()) {
+            root.put("hour", money(job.hour()));
+        }
         root.put("kerf", up(job.kerf()));
         ArrayNode sticks = root.putArray("sticks");
         job.sticks().forEach(stick -> write(stick, sticks.addObject()));
-        if (!plain) {
+        if (version > 1) {
             ArrayNode workables = root.putArray("workables");
             job.workables().forEach(thing -> write(thing, workables.addObject()));
         }
@@ -173,6 +187,7 @@ public final class CutJobJson {
             piece.maxBow().ifPresent(bow -> node.put("maxBow", down(bow)));
             sources(node, "only", piece.only());
             sources(node, "never", piece.never());
+            latitude(node, piece.latitude());
         }
         ArrayNode panels = root.putArray("panels");
         for (CutJob.Panel panel : job.panels()) {
@@ -191,15 +206,38 @@ public final class CutJobJson {
         }
     }
 
-    private static boolean plain(CutJob job) {
-        return job.workables().isEmpty()
-                && job.pieces().stream().allMatch(p -> p.only().isEmpty() && p.never().isEmpty());
+    private static void latitude(ObjectNode node, Latitude latitude) {
+        if (latitude.thicker().isPositive()) {
+            node.put("thicker", down(latitude.thicker()));
+        }
+        if (latitude.wider().isPositive()) {
+            node.put("wider", down(latitude.wider()));
+        }
+        latitude.round()
+                .ifPresent(
+                        r ->
+                                node.putObject("round")
+                                        .put("from", up(r.from()))
+                                        .put("to", down(r.to())));
+    }
+
+    private static int version(CutJob job) {
+        boolean first =
+                job.workables().isEmpty()
+                        && job.pieces().stream()
+                                .allMatch(p -> p.only().isEmpty() && p.never().isEmpty());
+        boolean second =
+                job.hour().isZero()
+                        && job.sticks().stream().allMatch(s -> s.tip().isEmpty())
+                        && job.pieces().stream().allMatch(p -> p.latitude().equals(Latitude.NONE));
+        return !second ? 3 : first ? 1 : 2;
     }
 
     private static void write(CutJob.OwnStick stick, ObjectNode node) {
         node.put("id", stick.id());
         sizes(node, stick.thickness(), stick.width(), down(stick.length()));
         node.put("quantity", stick.quantity()).put("bow", up(stick.bow()));
+        stick.tip().ifPresent(tip -> node.put("tip", down(tip)));
         ArrayNode flaws = node.putArray("flaws");
         stick.flaws()
                 .forEach(f -> flaws.addObject().put("from", down(f.from())).put("to", up(f.to())));

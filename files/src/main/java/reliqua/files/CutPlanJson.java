@@ -17,7 +17,7 @@ public final class CutPlanJson {
     public static String write(CutPlan plan, OptionalDouble seconds) {
         ObjectNode root = MAPPER.createObjectNode();
         boolean plain = plan.sticks().stream().allMatch(s -> s.way().isEmpty());
-        root.put("format", "reliqua-cut-plan").put("version", plain ? 1 : 2);
+        root.put("format", "reliqua-cut-plan").put("version", plan.work().isZero() ? plain ? 1 : 2 : 3);
         ArrayNode sticks = root.putArray("sticks");
         for (CutPlan.StickCut cut : plan.sticks()) {
             ObjectNode node =
@@ -51,6 +51,9 @@ public final class CutPlanJson {
         ArrayNode unplaced = root.putArray("unplaced");
         plan.unplaced().forEach((id, n) -> unplaced.addObject().put("id", id).put("quantity", n));
         root.put("cost", plan.cost().amount());
+        if (!plan.work().isZero()) {
+            root.put("work", plan.work().amount());
+        }
         root.put("lowerBound", plan.lowerBound().amount());
         root.put("status", plan.status().name().toLowerCase(Locale.ROOT));
         seconds.ifPresent(s -> root.put("seconds", s));

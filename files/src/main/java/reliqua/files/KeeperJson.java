@@ -30,6 +30,7 @@ final class KeeperJson {
         node.put("budget", JsonWords.amount(keeper.budget()));
         node.put("kerf", mm(keeper.kerf()));
         node.put("hoursAWeek", keeper.hoursAWeek());
+        node.put("hour", JsonWords.amount(keeper.hour()));
         ArrayNode tools = node.putArray("tools");
         keeper.tools().forEach(t -> tools.add(lower(t)));
         ArrayNode wishes = node.putArray("wishes");
@@ -68,6 +69,7 @@ final class KeeperJson {
                 new Keeper.Limits(
                         in.maybeMm("mostWidth"),
                         in.maybeMm("mostDepth"),
-                        in.maybeMm("mostHeight")));
+                        in.maybeMm("mostHeight")),
+                in.has("hour") ? in.money("hour") : USUAL.hour());
     }
 }

@@ -51,7 +51,7 @@ class CutJobJsonTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "\"version\": 1 | \"version\": 3 | version must be 1 or 2",
+                "\"version\": 1 | \"version\": 4 | version must be 1, 2 or 3",
                 "\"kerf\": 3.0 | \"kerf\": \"3\" | kerf must be a number",
                 "\"length\": 430 | \"length\": -430 | leg",
                 "\"kind\": \"stick\" | \"kind\": \"log\" | shop[0] (B1): kind",
@@ -100,6 +100,29 @@ class CutJobJsonTest {
                 .contains("\"version\" : 2")
                 .contains("\"way\" : \"sawn\"")
                 .contains("\"of\"");
+    }
+
+    @Test
+    void largerSticksPolesAndThePriceOfAnHourMakeAVersionThree() throws InputException {
+        String text =
+                """
+                {"format": "reliqua-cut-job", "version": 3, "kerf": 3, "hour": 6,
+                 "sticks": [{"id": "P1", "thickness": 80, "width": 80, "length": 2000, "tip": 55}],
+                 "workables": [{"id": "W1", "ways": [{"id": "rip", "minutes": 10, "gives": [
+                   {"id": "a", "thickness": 38, "width": 89, "length": 900}]}]}],
+                 "pieces": [
+                   {"id": "bar", "thickness": 38, "width": 64, "length": 1400, "wider": 25,
+                    "round": {"from": 60, "to": 90}},
+                   {"id": "ledger", "thickness": 38, "width": 64, "length": 850, "wider": 30}]}
+                """;
+        CutJob job = CutJobJson.read(text, "job");
+        assertThat(CutJobJson.read(CutJobJson.write(job), "job")).isEqualTo(job);
+        CutPlan plan = new CutPlanner(CutPlanner.Settings.FULL).plan(job, Progress.NONE);
+        assertThat(plan.sticks())
+                .extracting(CutPlan.StickCut::source)
+                .containsExactlyInAnyOrder("P1", "W1");
+        String written = CutPlanJson.write(plan, OptionalDouble.empty());
+        assertThat(written).contains("\"version\" : 3").contains("\"work\" : 1.0");
     }
 
     @Test

@@ -1,19 +1,24 @@
 package reliqua.core.coop;
 
+import reliqua.core.stock.Latitude;
 import reliqua.core.stock.Straightness;
 
-/** What a part is for. The letter begins its mark; hidden parts may be of poorer looks. */
+/**
+ * What a part is for. The letter begins its mark; hidden parts may be of poorer looks. A latitude is
+ * given where a larger stick than the design asks finds room and changes nothing else: the side
+ * that others are measured from stays as it is.
+ */
 public enum Role {
     LEG('A', Stage.FLOOR, Straightness.FRAME, false),
     RIM('A', Stage.FLOOR, Straightness.JOIST, true),
-    JOIST('A', Stage.FLOOR, Straightness.JOIST, true),
+    JOIST('A', Stage.FLOOR, Straightness.JOIST, true, Latitude.mm(15, 0)),
     DECK('B', Stage.FLOOR, Straightness.FRAME, true),
     PLATE('C', Stage.WALLS, Straightness.FRAME, true),
     STUD('C', Stage.WALLS, Straightness.FRAME, true),
     SILL('C', Stage.WALLS, Straightness.FRAME, true),
     HEADER('C', Stage.WALLS, Straightness.FRAME, true),
-    RAFTER('D', Stage.RAFTERS, Straightness.FRAME, true),
-    PURLIN('D', Stage.RAFTERS, Straightness.BATTEN, true),
+    RAFTER('D', Stage.RAFTERS, Straightness.FRAME, true, Latitude.mm(15, 0)),
+    PURLIN('D', Stage.RAFTERS, Straightness.BATTEN, true, Latitude.mm(0, 50)),
     RAKE_FILLER('D', Stage.RAFTERS, Straightness.BATTEN, true),
     SKIN('E', Stage.SKINS, Straightness.FRAME, false),
     ROOF_SHEET('R', Stage.ROOF, Straightness.FRAME, false),
@@ -25,13 +30,13 @@ public enum Role {
     NEST_PANEL('N', Stage.NESTS, Straightness.FRAME, false),
     NEST_LID('N', Stage.NESTS, Straightness.DOOR, false),
     NEST_RAIL('N', Stage.NESTS, Straightness.BATTEN, false),
-    DRIP_BOARD('N', Stage.NESTS, Straightness.BATTEN, false),
-    ROOST_LEDGER('T', Stage.ROOSTS, Straightness.FRAME, true),
-    ROOST_POST('T', Stage.ROOSTS, Straightness.FRAME, true),
-    ROOST_BAR('T', Stage.ROOSTS, Straightness.JOIST, true),
+    DRIP_BOARD('N', Stage.NESTS, Straightness.BATTEN, false, Latitude.mm(6, 40)),
+    ROOST_LEDGER('T', Stage.ROOSTS, Straightness.FRAME, true, Latitude.mm(12, 60)),
+    ROOST_POST('T', Stage.ROOSTS, Straightness.FRAME, true, Latitude.mm(12, 60)),
+    ROOST_BAR('T', Stage.ROOSTS, Straightness.JOIST, true, Latitude.mm(12, 25).orRound(60, 90)),
     RAMP_BOARD('G', Stage.RAMP, Straightness.FRAME, false),
-    RAMP_RUNNER('G', Stage.RAMP, Straightness.BATTEN, true),
-    RAMP_CLEAT('G', Stage.RAMP, Straightness.BATTEN, false),
+    RAMP_RUNNER('G', Stage.RAMP, Straightness.BATTEN, true, Latitude.mm(20, 60)),
+    RAMP_CLEAT('G', Stage.RAMP, Straightness.BATTEN, false, Latitude.mm(12, 25)),
     VENT_MESH('M', Stage.MESH, Straightness.FRAME, false),
     SKIRT('M', Stage.MESH, Straightness.FRAME, false),
     APRON('M', Stage.MESH, Straightness.FRAME, false);
@@ -40,12 +45,18 @@ public enum Role {
     private final Stage stage;
     private final Straightness straightness;
     private final boolean hidden;
+    private final Latitude latitude;
 
     Role(char letter, Stage stage, Straightness straightness, boolean hidden) {
+        this(letter, stage, straightness, hidden, Latitude.NONE);
+    }
+
+    Role(char letter, Stage stage, Straightness straightness, boolean hidden, Latitude latitude) {
         this.letter = letter;
         this.stage = stage;
         this.straightness = straightness;
         this.hidden = hidden;
+        this.latitude = latitude;
     }
 
     /** First letter of the marks of such parts. */
@@ -65,5 +76,10 @@ public enum Role {
     /** Whether it is out of sight when the coop stands. */
     public boolean hidden() {
         return hidden;
+    }
+
+    /** Which larger sections, and which poles, serve as well as the one that is designed. */
+    public Latitude latitude() {
+        return latitude;
     }
 }

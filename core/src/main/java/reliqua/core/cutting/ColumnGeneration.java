@@ -57,7 +57,7 @@ final class ColumnGeneration implements AutoCloseable {
         this.copies = problem.copies();
         this.penalty = problem.singlePrices(shortage);
         long dearest =
-                problem.bins().stream().mapToLong(StickProblem.BinType::price).max().orElse(0);
+                problem.bins().stream().mapToLong(StickProblem.BinType::charge).max().orElse(0);
         this.scale = 1.0 / Math.max(1_000_000, dearest);
         int pieces = problem.size();
         cover = new MPConstraint[pieces];
@@ -93,7 +93,7 @@ final class ColumnGeneration implements AutoCloseable {
             supply[bin.group()].setCoefficient(variable, 1);
         }
         MPObjective objective = solver.objective();
-        objective.setCoefficient(variable, bin.price() * scale);
+        objective.setCoefficient(variable, bin.charge() * scale);
         patterns.add(pattern);
         variables.add(variable);
         return true;
@@ -133,7 +133,11 @@ final class ColumnGeneration implements AutoCloseable {
     private double[] rents() {
         return problem.bins().stream()
                 .mapToDouble(
-                        bin -> bin.own() ? -supply[bin.group()].dualValue() / scale : bin.price())
+                        bin ->
+                                bin.charge()
+                                        - (bin.own()
+                                                ? supply[bin.group()].dualValue() / scale
+                                                : 0))
                 .toArray();
     }
 

@@ -8,7 +8,8 @@ import java.util.List;
  * Spares work and own sticks without changing the bill: empties what needs most work first, then
  * the least filled own stick, into the room left on the others, as long as that works, so that
  * little is worked, few sticks are opened and what remains is long. What is worked all the same is
- * worked in the quickest way that still gives its pieces.
+ * worked in the quickest way that still gives its pieces, and larger stock than asked gives way to
+ * smaller that lies idle.
  */
 final class Consolidation {
     private final StickProblem problem;
@@ -32,22 +33,38 @@ final class Consolidation {
                 at++;
             }
         }
-        return new Packing(patterns.stream().map(this::quickest).toList(), packing.missing());
+        int[] unused = problem.copies();
+        patterns.forEach(p -> unused[problem.bin(p).group()]--);
+        patterns.replaceAll(p -> lighter(p, unused));
+        return new Packing(patterns, packing.missing());
     }
 
-    private Pattern quickest(Pattern pattern) {
-        StickProblem.BinType now = problem.bin(pattern);
+    /** The same pieces from the thing, and in the way, that takes least work and wastes least. */
+    private Pattern lighter(Pattern pattern, int[] unused) {
+        if (!problem.bin(pattern).own()) {
+            return pattern;
+        }
+        Pattern best = pattern;
         for (int b = 0; b < problem.bins().size(); b++) {
             StickProblem.BinType other = problem.bins().get(b);
-            if (now.own() && other.group() == now.group() && other.minutes() < now.minutes()) {
+            boolean there =
+                    other.group() == problem.bin(pattern).group() || unused[other.group()] > 0;
+            if (other.own() && there) {
                 int[][] empty = new int[other.segments().size()][problem.size()];
                 List<Pattern> into = new ArrayList<>(List.of(Pattern.of(b, empty, problem.size())));
-                if (moved(pattern, into)) {
-                    return into.getFirst();
+                if (moved(pattern, into) && isLighter(into.getFirst(), best)) {
+                    best = into.getFirst();
                 }
             }
         }
-        return pattern;
+        unused[problem.bin(pattern).group()]++;
+        unused[problem.bin(best).group()]--;
+        return best;
+    }
+
+    private boolean isLighter(Pattern a, Pattern b) {
+        int minutes = problem.bin(a).minutes() - problem.bin(b).minutes();
+        return minutes != 0 ? minutes < 0 : problem.loss(a) < problem.loss(b);
     }
 
     private boolean moved(Pattern from, List<Pattern> into) {

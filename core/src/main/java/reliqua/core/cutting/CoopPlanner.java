@@ -63,7 +63,7 @@ public final class CoopPlanner {
                                             decided.without(wish),
                                             Optional.of(plan),
                                             progress);
-                            costs.put(wish, extra(plan.cost(), without.cost()));
+                            costs.put(wish, extra(plan.weighed(), without.weighed()));
                         });
         return plan.withWishes(costs);
     }
@@ -89,12 +89,12 @@ public final class CoopPlanner {
                 before.filter(b -> b.workshop().equals(workshop))
                         .flatMap(b -> KeptPlan.of(b, coop, served, decided, heap, prices))
                         .map(k -> k.plan(made, workshop));
-        if (kept.filter(k -> k.cost().isZero() && k.missing().isEmpty()).isPresent()) {
+        if (kept.filter(k -> k.weighed().isZero() && k.missing().isEmpty()).isPresent()) {
             return kept.get();
         }
         WorkPlan fresh = fresh(served.wanted(coop), decided.wishes(), progress).plan(made);
         return kept.filter(k -> k.missing().size() <= fresh.missing().size())
-                .filter(k -> k.cost().compareTo(fresh.cost()) <= 0)
+                .filter(k -> k.weighed().compareTo(fresh.weighed()) <= 0)
                 .map(k -> k.provenBy(fresh))
                 .orElse(fresh);
     }
@@ -107,7 +107,7 @@ public final class CoopPlanner {
     /** Sloped panels share rectangles two by two unless single ones come cheaper. */
     private Gathered fresh(List<Part> wanted, SortedSet<CutWish> wishes, Progress progress) {
         Workables workables = new Workables(heap, workshop, Demand.sections(wanted));
-        Demand demand = new Demand(wanted, heap, prices, workshop.kerf(), workables, wishes);
+        Demand demand = new Demand(wanted, heap, prices, workshop, workables, wishes);
         Gathered gathered = new Gathered(demand);
         gathered.add(demand.sticks(), settings, progress);
         sheets(demand, gathered, progress);

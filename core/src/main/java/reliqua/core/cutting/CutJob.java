@@ -11,11 +11,13 @@ import java.util.TreeSet;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Words;
+import reliqua.core.stock.Latitude;
 import reliqua.core.stock.Span;
 
 /**
  * What lies in the yard, what the shop sells and which parts are wanted: the cut-job format,
- * version 2 (version 1 is the same without {@code workables} and without sources of pieces).
+ * version 3. Version 2 is the same without latitude of pieces, poles and the price of an hour; version
+ * 1 is also without {@code workables} and sources of pieces.
  *
  * @param kerf material lost by one saw cut, zero or more
  * @param sticks own linear material
@@ -25,6 +27,8 @@ import reliqua.core.stock.Span;
  * @param shop what can be bought in any number
  * @param pieces wanted parts cut from sticks
  * @param panels wanted parts cut from sheets
+ * @param hour what an hour of work beforehand counts, zero or more; where it is zero, money comes
+ *     first and work second
  */
 public record CutJob(
         Length kerf,
@@ -33,9 +37,10 @@ public record CutJob(
         List<OwnSheet> sheets,
         List<ShopItem> shop,
         List<Piece> pieces,
-        List<Panel> panels) {
+        List<Panel> panels,
+        Money hour) {
 
-    /** Refuses a negative kerf and ids that occur twice among the sources or among the parts. */
+    /** Refuses a negative kerf or hour and ids that occur twice among the sources or among the parts. */
     public CutJob {
         sticks = List.copyOf(sticks);
         workables = List.copyOf(workables);
@@ -45,6 +50,9 @@ public record CutJob(
         panels = List.copyOf(panels);
         if (kerf.nm() < 0) {
             throw new IllegalArgumentException(Words.say("cutting.kerf", kerf));
+        }
+        if (hour.micros() < 0) {
+            throw new IllegalArgumentException(Words.say("cutting.hour", hour));
         }
         Set<String> sources = new HashSet<>();
         sticks.forEach(s -> unique(sources, s.id()));
@@ -64,7 +72,24 @@ public record CutJob(
             List<ShopItem> shop,
             List<Piece> pieces,
             List<Panel> panels) {
-        this(kerf, sticks, List.of(), sheets, shop, pieces, panels);
+        this(kerf, sticks, List.of(), sheets, shop, pieces, panels, Money.ZERO);
+    }
+
+    /** A job in which money comes first and work second. */
+    public CutJob(
+            Length kerf,
+            List<OwnStick> sticks,
+            List<Workable> workables,
+            List<OwnSheet> sheets,
+            List<ShopItem> shop,
+            List<Piece> pieces,
+            List<Panel> panels) {
+        this(kerf, sticks, workables, sheets, shop, pieces, panels, Money.ZERO);
+    }
+
+    /** What so many minutes of work beforehand count. */
+    public Money charge(int minutes) {
+        return Workshop.charge(hour, minutes);
     }
 
     private static void unique(Set<String> seen, String id) {
@@ -107,6 +132,9 @@ public record CutJob(
 
     /**
      * Own sticks of one description; {@code bow} is the gap under a string over the whole length.
+     *
+     * @param tip of a pole: its diameter at the other end, tapering evenly from {@code thickness}
+     *     at the marked end, which is the thicker one
      */
     public record OwnStick(
             String id,
@@ -115,15 +143,37 @@ public record CutJob(
             Length length,
             int quantity,
             List<Stretch> flaws,
-            Length bow) {
-        /** Refuses sizes not above zero, a quantity below one and a negative bow. */
+            Length bow,
+            Optional<Length> tip) {
+        /**
+         * Refuses sizes not above zero, a quantity below one, a negative bow, and a pole that is
+         * not round or thicker at its tip.
+         */
         public OwnStick {
             positive(id, thickness, width, length);
             counted(id, quantity);
+            if (tip.isPresent()
+                    && !(thickness.equals(width)
+                            && tip.get().isPositive()
+                            && tip.get().atMost(thickness))) {
+                throw new IllegalArgumentException(Words.say("cutting.tip", id));
+            }
             if (bow.nm() < 0) {
                 throw new IllegalArgumentException(Words.say("stock.bow.negative", bow));
             }
             flaws = List.copyOf(flaws);
+        }
+
+        /** A sawn stick. */
+        public OwnStick(
+                String id,
+                Length thickness,
+                Length width,
+                Length length,
+                int quantity,
+                List<Stretch> flaws,
+                Length bow) {
+            this(id, thickness, width, length, quantity, flaws, bow, Optional.empty());
         }
 
         /** The stretches between flaws, in order; none is empty. */
@@ -226,6 +276,7 @@ public record CutJob(
      *
      * @param only sources it must come from; any, where the set is empty
      * @param never sources it must not come from
+     * @param latitude which larger sections and which poles serve as well
      */
     public record Piece(
             String id,
@@ -235,7 +286,8 @@ public record CutJob(
             int quantity,
             Optional<Length> maxBow,
             Set<String> only,
-            Set<String> never) {
+            Set<String> never,
+            Latitude latitude) {
         /** Refuses sizes not above zero and a quantity below one. */
         public Piece {
             positive(id, thickness, width, length);
@@ -252,7 +304,16 @@ public record CutJob(
                 Length length,
                 int quantity,
                 Optional<Length> maxBow) {
-            this(id, thickness, width, length, quantity, maxBow, Set.of(), Set.of());
+            this(
+                    id,
+                    thickness,
+                    width,
+                    length,
+                    quantity,
+                    maxBow,
+                    Set.of(),
+                    Set.of(),
+                    Latitude.NONE);
         }
 
         /** Whether it may come from there. */

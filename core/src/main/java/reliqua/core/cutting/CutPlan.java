@@ -14,7 +14,8 @@ import reliqua.core.measure.Money;
  * @param sheets one entry a sheet that is cut or bought, in the order of the job
  * @param unplaced parts no material can give, and how many of each
  * @param cost price of everything bought
- * @param lowerBound no plan with as few unplaced parts costs less
+ * @param work what the work beforehand counts, where an hour of it has a price
+ * @param lowerBound no plan with as few unplaced parts costs less, work included
  * @param status whether the cost is proven
  * @param remark what the planner wants said, for example that it worked without its solver; may be
  *     empty
@@ -24,6 +25,7 @@ public record CutPlan(
         List<SheetCut> sheets,
         SortedMap<String, Integer> unplaced,
         Money cost,
+        Money work,
         Money lowerBound,
         Status status,
         String remark) {

@@ -88,7 +88,8 @@ public final class CutPlanner {
                         problem.pieces().get(i).id(), packing.missing()[i], Integer::sum);
             }
         }
-        gathered.add(packing.cost(problem), result.bound(), result.proven());
+        gathered.add(
+                packing.cost(problem), packing.charge(problem), result.bound(), result.proven());
     }
 
     private void planSheets(SheetProblem problem, Progress progress, Gathered gathered) {
@@ -96,7 +97,7 @@ public final class CutPlanner {
                 new SheetPlanner(problem, settings.sheetRounds(), settings.seed()).plan(progress);
         gathered.sheets.addAll(result.cuts());
         result.missing().forEach(id -> gathered.unplaced.merge(id, 1, Integer::sum));
-        gathered.add(result.cost(), result.bound(), result.proven());
+        gathered.add(result.cost(), result.cost(), result.bound(), result.proven());
     }
 
     private static final class Gathered {
@@ -104,20 +105,29 @@ public final class CutPlanner {
         private final List<CutPlan.SheetCut> sheets = new ArrayList<>();
         private final SortedMap<String, Integer> unplaced = new TreeMap<>();
         private long cost;
+        private long charge;
         private long bound;
         private boolean proven = true;
 
-        void add(long moreCost, double moreBound, boolean alsoProven) {
+        void add(long moreCost, long moreCharge, double moreBound, boolean alsoProven) {
             cost += moreCost;
-            bound += Math.min(moreCost, (long) Math.floor(moreBound));
+            charge += moreCharge;
+            bound += Math.min(moreCharge, (long) Math.floor(moreBound));
             proven &= alsoProven;
         }
 
         CutPlan plan(String remark) {
             CutPlan.Status status =
-                    proven && bound >= cost ? CutPlan.Status.OPTIMAL : CutPlan.Status.FEASIBLE;
+                    proven && bound >= charge ? CutPlan.Status.OPTIMAL : CutPlan.Status.FEASIBLE;
             return new CutPlan(
-                    sticks, sheets, unplaced, new Money(cost), new Money(bound), status, remark);
+                    sticks,
+                    sheets,
+                    unplaced,
+                    new Money(cost),
+                    new Money(charge - cost),
+                    new Money(bound),
+                    status,
+                    remark);
         }
     }
 }

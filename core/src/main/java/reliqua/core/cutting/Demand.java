@@ -34,7 +34,7 @@ final class Demand {
     private final SortedSet<CutWish> wishes;
     private final Heap heap;
     private final PriceBook prices;
-    private final Length kerf;
+    private final Workshop workshop;
     private final Workables workables;
     private final YardStock stock;
     private final Map<String, Deque<List<Part>>> parts = new LinkedHashMap<>();
@@ -43,14 +43,14 @@ final class Demand {
             List<Part> wanted,
             Heap heap,
             PriceBook prices,
-            Length kerf,
+            Workshop workshop,
             Workables workables,
             SortedSet<CutWish> wishes) {
         this.wanted = List.copyOf(wanted);
         this.wishes = wishes;
         this.heap = heap;
         this.prices = prices;
-        this.kerf = kerf;
+        this.workshop = workshop;
         this.workables = workables;
         this.stock = new YardStock(heap, prices);
     }
@@ -69,7 +69,7 @@ final class Demand {
 
     /** The same with no part given out yet. */
     Demand again() {
-        return new Demand(wanted, heap, prices, kerf, workables, wishes);
+        return new Demand(wanted, heap, prices, workshop, workables, wishes);
     }
 
     /** The sections of the sticks among them. */
@@ -93,13 +93,14 @@ final class Demand {
             }
         }
         return new CutJob(
-                kerf,
+                workshop.kerf(),
                 stock.sticks().stream().filter(s -> !workables.contains(s.id())).toList(),
                 workables.jobs(),
                 List.of(),
                 stock.timberShop(),
                 List.copyOf(pieces.values()),
-                List.of());
+                List.of(),
+                workshop.hour());
     }
 
     /** Sheets. {@code pairs} tells whether sloped panels share a rectangle two by two. */
@@ -117,7 +118,7 @@ final class Demand {
         }
         sloped.values().forEach(group -> addPaired(panels, group));
         return new CutJob(
-                kerf,
+                workshop.kerf(),
                 List.of(),
                 stock.sheets(),
                 stock.timberShop(),
@@ -139,7 +140,9 @@ final class Demand {
                         + " x "
                         + stick.length().nm()
                         + " bow "
-                        + bow.nm();
+                        + bow.nm()
+                        + " "
+                        + stick.role().latitude();
         Set<String> only = wished(stick, true);
         Set<String> never = wished(stick, false);
         if (!only.isEmpty() || !never.isEmpty()) {
@@ -157,7 +160,8 @@ final class Demand {
                         before == null ? 1 : before.quantity() + 1,
                         Optional.of(bow),
                         only,
-                        never));
+                        never,
+                        stick.role().latitude()));
         remember(id, List.of(stick));
     }
 
@@ -200,7 +204,7 @@ final class Demand {
         Part.PanelPart first = group.getFirst();
         Length low = first.lowSide().orElseThrow();
         double fall = first.height().minus(low).ratio(first.width());
-        Length both = first.height().plus(low).plus(kerf.scaled(Math.hypot(1, fall)));
+        Length both = first.height().plus(low).plus(workshop.kerf().scaled(Math.hypot(1, fall)));
         int n = 0;
         for (; n + 1 < group.size(); n += 2) {
             addPanel(panels, both, group.subList(n, n + 2));

@@ -44,7 +44,7 @@ final class Filler {
     }
 
     private boolean perfect(Packing packing) {
-        return packing.unplaced() == 0 && packing.cost(problem) == 0;
+        return packing.unplaced() == 0 && packing.charge(problem) == 0;
     }
 
     private double[] lengths() {

@@ -11,40 +11,25 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * Chooses whole patterns from the known ones with CP-SAT: fewest missing, lowest price, then least
- * work beforehand, then fewest own things opened.
+ * Chooses whole patterns from the known ones with CP-SAT: fewest missing, lowest charge, then least
+ * work beforehand, then least wood lost, then fewest own things opened. Good at finding plans;
+ * {@link CheapestChoice} is better at proving that there is none.
  */
 final class IntegerMaster {
     private final StickProblem problem;
-    private final long moneyStep;
+    private final long chargeStep;
     private final Progress progress;
+    private final WorkScale work;
 
-    IntegerMaster(StickProblem problem, long moneyStep, Progress progress) {
+    IntegerMaster(StickProblem problem, long chargeStep, Progress progress) {
         this.progress = progress;
         this.problem = problem;
-        this.moneyStep = moneyStep;
+        this.work = new WorkScale(problem);
+        this.chargeStep = chargeStep;
     }
-
-    /**
-     * What came of a search: a better packing if one was found, and whether everything was
-     * searched.
-     */
-    record Outcome(Optional<Packing> better, boolean exhausted) {}
 
     /** Looks for a packing better than {@code hint} within the effort (deterministic seconds). */
-    Outcome improve(List<Pattern> patterns, Packing hint, double effort) {
-        return search(patterns, hint, effort, Long.MAX_VALUE);
-    }
-
-    /**
-     * The same, asking for no more missing than {@code hint} and a price of at most {@code ceiling}
-     * millionths.
-     */
-    Outcome below(long ceiling, List<Pattern> patterns, Packing hint, double effort) {
-        return search(patterns, hint, effort, ceiling);
-    }
-
-    private Outcome search(List<Pattern> patterns, Packing hint, double effort, long ceiling) {
+    Optional<Packing> improve(List<Pattern> patterns, Packing hint, double effort) {
         CpModel model = new CpModel();
         Map<Pattern, Long> hinted = new LinkedHashMap<>();
         hint.patterns().forEach(p -> hinted.merge(p, 1L, Long::sum));
@@ -53,72 +38,25 @@ final class IntegerMaster {
         int[] demand = problem.demands();
         List<IntVar> use = new ArrayList<>();
         for (Pattern pattern : all) {
-            IntVar variable = model.newIntVar(0, most(pattern, demand), "");
+            IntVar variable = model.newIntVar(0, problem.most(pattern), "");
             model.addHint(variable, hinted.getOrDefault(pattern, 0L));
             use.add(variable);
         }
         LinearExprBuilder objective = LinearExpr.newBuilder();
         cover(model, all, use, demand, hint, objective);
         supply(model, all, use);
-        long opened = mostEffort();
         for (int p = 0; p < all.size(); p++) {
             StickProblem.BinType bin = problem.bin(all.get(p));
-            objective.addTerm(
-                    use.get(p), bin.own() ? effort(bin) : bin.price() / moneyStep * opened);
-        }
-        if (ceiling < Long.MAX_VALUE) {
-            model.addLessOrEqual(price(all, use), ceiling / moneyStep);
+            long charge = bin.charge() / chargeStep * work.most();
+            objective.addTerm(use.get(p), charge + work.of(all.get(p)));
         }
         model.minimize(objective);
         MasterSolution solution = MasterSolution.of(model, effort, progress);
         if (!solution.found()) {
-            return new Outcome(Optional.empty(), solution.impossible());
+            return Optional.empty();
         }
         Packing packing = Packing.trimmed(solution.chosen(all, use), demand);
-        return new Outcome(
-                packing.betterThan(hint, problem) ? Optional.of(packing) : Optional.empty(),
-                solution.optimal());
-    }
-
-    /** Opening a thing counts less than a minute of work on it. */
-    private long effort(StickProblem.BinType bin) {
-        long things = problem.groups().stream().mapToLong(List::size).sum();
-        return 1 + bin.minutes() * (things + 1);
-    }
-
-    /** More than the effort of any plan, so that money always counts for more. */
-    private long mostEffort() {
-        long most = 1;
-        for (int g = 0; g < problem.groups().size(); g++) {
-            int group = g;
-            long dearest =
-                    problem.bins().stream()
-                            .filter(b -> b.own() && b.group() == group)
-                            .mapToLong(this::effort)
-                            .max()
-                            .orElse(0);
-            most += dearest * problem.groups().get(g).size();
-        }
-        return most;
-    }
-
-    private LinearExprBuilder price(List<Pattern> all, List<IntVar> use) {
-        LinearExprBuilder price = LinearExpr.newBuilder();
-        for (int p = 0; p < all.size(); p++) {
-            price.addTerm(use.get(p), problem.bin(all.get(p)).price() / moneyStep);
-        }
-        return price;
-    }
-
-    private long most(Pattern pattern, int[] demand) {
-        long most = 0;
-        for (int i = 0; i < demand.length; i++) {
-            if (pattern.counts()[i] > 0) {
-                most = Math.max(most, Math.ceilDiv(demand[i], pattern.counts()[i]));
-            }
-        }
-        StickProblem.BinType bin = problem.bin(pattern);
-        return bin.own() ? Math.min(most, problem.groups().get(bin.group()).size()) : most;
+        return packing.betterThan(hint, problem) ? Optional.of(packing) : Optional.empty();
     }
 
     private void cover(
@@ -129,8 +67,8 @@ final class IntegerMaster {
             Packing hint,
             LinearExprBuilder objective) {
         long dearest =
-                problem.bins().stream().mapToLong(b -> b.price() / moneyStep).max().orElse(0);
-        long shortage = (dearest * problem.pieces().size() + 1) * mostEffort() * 4;
+                problem.bins().stream().mapToLong(b -> b.charge() / chargeStep).max().orElse(0);
+        long shortage = (dearest * problem.pieces().size() + 1) * work.most() * 4;
         LinearExprBuilder allMissing = LinearExpr.newBuilder();
         for (int i = 0; i < demand.length; i++) {
             LinearExprBuilder given = LinearExpr.newBuilder();

@@ -58,8 +58,10 @@ final class KeptPlan {
     /** As a plan; a bill of nothing needs no proof, another has none yet. */
     WorkPlan plan(List<Ticket> made, Workshop workshop) {
         List<Part> missing = List.copyOf(wanted.values());
-        boolean proven = cost.isZero() && missing.isEmpty();
-        return new WorkPlan(kept, missing, cost, Money.ZERO, proven, "", made, Map.of(), workshop);
+        WorkPlan unproven =
+                new WorkPlan(
+                        kept, missing, cost, Money.ZERO, false, "", made, Map.of(), workshop);
+        return unproven.provenBy(unproven);
     }
 
     /** A ticket that is wanted whole is kept, one that is not wanted at all is dropped. */

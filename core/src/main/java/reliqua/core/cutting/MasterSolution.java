@@ -4,7 +4,6 @@ import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.CpSolver;
 import com.google.ortools.sat.CpSolverStatus;
 import com.google.ortools.sat.IntVar;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -13,9 +12,6 @@ import java.util.List;
  * deterministic time, so the same input gives the same answer.
  */
 final class MasterSolution {
-    /** How often it is looked whether to stop. */
-    private static final Duration LOOK = Duration.ofMillis(10);
-
     private final CpSolver solver = new CpSolver();
     private final CpSolverStatus status;
 
@@ -25,27 +21,8 @@ final class MasterSolution {
                 .setMaxDeterministicTime(effort)
                 .setRandomSeed(7)
                 .setLinearizationLevel(2);
-        Thread watch = Thread.ofVirtual().start(() -> stopWhenCancelled(progress));
-        try {
+        try (CancelWatch _ = new CancelWatch(progress, solver::stopSearch)) {
             status = solver.solve(model);
-        } finally {
-            watch.interrupt();
-        }
-    }
-
-    /** The solver asks nobody whether it should stop, so it is told. */
-    private void stopWhenCancelled(Progress progress) {
-        try {
-            while (!progress.cancelled()) {
-                Thread.sleep(LOOK);
-            }
-            // A search that has not begun yet would not hear of it.
-            while (true) {
-                solver.stopSearch();
-                Thread.sleep(LOOK);
-            }
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
         }
     }
 

@@ -64,7 +64,11 @@ public final class Offcuts {
                                                             b.width(),
                                                             b.length()))
                             .toList();
-            case Pole _, Pallet _, FoundPart _, Block _, Hardware _ -> List.of();
+            case Pole p ->
+                    stretches(ticket, p.length(), kerf).stream()
+                            .map(at -> (Material) p.part(at[0], at[1]))
+                            .toList();
+            case Pallet _, FoundPart _, Block _, Hardware _ -> List.of();
         };
     }
 
@@ -94,7 +98,8 @@ public final class Offcuts {
                             .map(Material.class::cast);
             case Mesh m ->
                     Optional.of(new Mesh(m.kind(), m.aperture(), piece.across(), piece.along()));
-            case Pole _, Pallet _, FoundPart _, Block _, Hardware _ -> Optional.empty();
+            case Pole p -> Optional.of(p.part(piece.x(), end));
+            case Pallet _, FoundPart _, Block _, Hardware _ -> Optional.empty();
         };
     }
 

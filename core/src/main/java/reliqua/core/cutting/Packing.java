@@ -27,6 +27,11 @@ record Packing(List<Pattern> patterns, int[] missing) {
         return patterns.stream().mapToLong(p -> problem.bin(p).price()).sum();
     }
 
+    /** What the planners make as small as they can: the price, and work as far as it counts. */
+    long charge(StickProblem problem) {
+        return patterns.stream().mapToLong(p -> problem.bin(p).charge()).sum();
+    }
+
     long opened(StickProblem problem) {
         return patterns.stream().filter(p -> problem.bin(p).own()).count();
     }
@@ -36,18 +41,30 @@ record Packing(List<Pattern> patterns, int[] missing) {
         return patterns.stream().mapToLong(p -> problem.bin(p).minutes()).sum();
     }
 
-    /** Fewer unplaced, then cheaper, then less work beforehand, then fewer own things opened. */
+    /** Wood used up beyond what is asked, in tenths of a litre. */
+    long loss(StickProblem problem) {
+        return patterns.stream().mapToLong(problem::loss).sum();
+    }
+
+    /**
+     * Fewer unplaced, then a lower charge, then less work beforehand, then less wood lost, then
+     * fewer own things opened.
+     */
     boolean betterThan(Packing other, StickProblem problem) {
         if (unplaced() != other.unplaced()) {
             return unplaced() < other.unplaced();
         }
-        long mine = cost(problem);
-        long theirs = other.cost(problem);
+        long mine = charge(problem);
+        long theirs = other.charge(problem);
         if (mine != theirs) {
             return mine < theirs;
         }
         long work = minutes(problem) - other.minutes(problem);
-        return work != 0 ? work < 0 : opened(problem) < other.opened(problem);
+        if (work != 0) {
+            return work < 0;
+        }
+        long loss = loss(problem) - other.loss(problem);
+        return loss != 0 ? loss < 0 : opened(problem) < other.opened(problem);
     }
 
     /**

@@ -43,8 +43,8 @@ final class PatternEnumeration {
         PatternEnumeration search = new PatternEnumeration(problem, duals);
         for (int b = 0; b < problem.bins().size(); b++) {
             StickProblem.BinType bin = problem.bins().get(b);
-            double aim = bin.own() ? search.prices.rent(bin.group()) : bin.price();
-            if (bin.price() > ceiling) {
+            double aim = bin.charge() + (bin.own() ? search.prices.rent(bin.group()) : 0);
+            if (bin.charge() > ceiling) {
                 continue;
             }
             int[][] counts = new int[bin.segments().size()][problem.size()];

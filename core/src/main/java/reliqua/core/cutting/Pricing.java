@@ -3,6 +3,7 @@ package reliqua.core.cutting;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** Finds, for given worths of the pieces, the most valuable pattern of every bin type. */
 final class Pricing {
@@ -17,12 +18,13 @@ final class Pricing {
         this.weights =
                 problem.pieces().stream().mapToLong(p -> p.length() + problem.kerf()).toArray();
         for (StickProblem.BinType bin : problem.bins()) {
-            for (StickProblem.Segment stretch : bin.relaxed()) {
-                largest.merge(
-                        bin.lanes().get(stretch.lane()),
-                        stretch.length() + problem.kerf(),
-                        Math::max);
-            }
+            Stream.concat(bin.segments().stream(), bin.relaxed().stream())
+                    .forEach(
+                            stretch ->
+                                    largest.merge(
+                                            bin.lanes().get(stretch.lane()),
+                                            stretch.length() + problem.kerf(),
+                                            Math::max));
         }
     }
 
@@ -72,12 +74,20 @@ final class Pricing {
             return problem.bins().get(bin).relaxed().stream().mapToDouble(s -> value(bin, s)).sum();
         }
 
-        /** No pattern of one of a group's things is worth more, in whatever way it is used. */
+        /**
+         * No pattern of one of a group's things is worth more beyond its charge, in whatever way it
+         * is used.
+         */
         double rent(int group) {
+            return rent(group, 1);
+        }
+
+        private double rent(int group, double factor) {
             double rent = 0;
             for (int b = 0; b < frontiers.length; b++) {
-                if (problem.bins().get(b).group() == group) {
-                    rent = Math.max(rent, relaxedWorth(b));
+                StickProblem.BinType bin = problem.bins().get(b);
+                if (bin.group() == group) {
+                    rent = Math.max(rent, factor * relaxedWorth(b) - bin.charge());
                 }
             }
             return rent;
@@ -108,7 +118,7 @@ final class Pricing {
             for (int b = 0; b < frontiers.length; b++) {
                 double worth = relaxedWorth(b);
                 if (!problem.bins().get(b).own() && worth > 0) {
-                    factor = Math.min(factor, problem.bins().get(b).price() / worth);
+                    factor = Math.min(factor, problem.bins().get(b).charge() / worth);
                 }
             }
             return factor;
@@ -116,14 +126,15 @@ final class Pricing {
 
         /** The Lagrangian bound for these duals; {@code copies} by group. */
         double bound(int[] demand, int[] copies) {
+            double factor = factor();
             double sum = 0;
             for (int g = 0; g < copies.length; g++) {
-                sum -= copies[g] == 0 ? 0 : copies[g] * rent(g);
+                sum -= copies[g] == 0 ? 0 : copies[g] * rent(g, factor);
             }
             for (int i = 0; i < demand.length; i++) {
-                sum += duals[i] * demand[i];
+                sum += factor * duals[i] * demand[i];
             }
-            return Math.max(0, factor() * sum);
+            return Math.max(0, sum);
         }
     }
 }

@@ -16,6 +16,9 @@ final class StickPlanner {
     /** Share of the integer solver's effort that goes to the patterns known so far. */
     private static final double SOME = 0.2;
 
+    /** Share that goes to a glance at the known ones in between. */
+    private static final double GLANCE = 0.02;
+
     private final StickProblem problem;
     private final CutPlanner.Settings settings;
     private final PossibleBills bills;
@@ -32,7 +35,7 @@ final class StickPlanner {
         this.filler = new Filler(problem, random);
         this.bills =
                 new PossibleBills(
-                        problem.bins().stream().mapToLong(StickProblem.BinType::price).toArray());
+                        problem.bins().stream().mapToLong(StickProblem.BinType::charge).toArray());
     }
 
     Result plan(Progress progress) {
@@ -59,7 +62,7 @@ final class StickPlanner {
      * stick.
      */
     private boolean closed(Packing best, double bound) {
-        return best.cost(problem) <= rounded(bound) && onlyImpossibleMissing(best);
+        return best.charge(problem) <= rounded(bound) && onlyImpossibleMissing(best);
     }
 
     private boolean onlyImpossibleMissing(Packing packing) {
@@ -84,16 +87,15 @@ final class StickPlanner {
         try (ColumnGeneration master = new ColumnGeneration(problem, proof.shortage)) {
             first.patterns().forEach(master::add);
             proof.total = master.solve(progress);
-            Packing best = search(master, first, proof, progress);
+            Packing best = leastWork(master, search(master, first, proof, progress), progress);
             return new Result(
-                    best, Math.min(best.cost(problem), proof.bound(best)), proof.closes(best));
+                    best, Math.min(best.charge(problem), proof.bound(best)), proof.closes(best));
         }
     }
 
     private Packing search(ColumnGeneration master, Packing first, Proof proof, Progress progress) {
         Packing best = first;
         Dive dive = new Dive(problem, filler, random);
-        IntegerMaster integer = new IntegerMaster(problem, bills.step(), progress);
         double[] duals = master.bestDuals();
         for (int n = 0; n < DIVES && !proof.closes(best) && !progress.cancelled(); n++) {
             if (n > 0) {
@@ -104,56 +106,83 @@ final class StickPlanner {
             best = better(best, dived);
             dived.patterns().forEach(master::add);
             if (n < 2) {
-                best = proveOrImprove(master, integer, best, proof, duals, progress);
+                best = proveOrImprove(master, best, proof, duals, progress);
             }
-        }
-        return best;
-    }
-
-    private Packing proveOrImprove(
-            ColumnGeneration master,
-            IntegerMaster integer,
-            Packing first,
-            Proof proof,
-            double[] duals,
-            Progress progress) {
-        Packing best = first;
-        if (!proof.closes(best) && proof.fewestMissing(best) && !progress.cancelled()) {
-            best = exhausted(integer, best, proof, duals);
-        }
-        if (!proof.closes(best) && !progress.cancelled()) {
-            best =
-                    integer.improve(
-                                    List.copyOf(master.patterns()),
-                                    best,
-                                    SOME * settings.solverEffort())
-                            .better()
-                            .orElse(best);
         }
         return best;
     }
 
     /**
-     * Tries all patterns that a cheaper plan could use; either finds one, or proves there is none,
-     * or gives up.
+     * First the cheapest of the patterns known so far, which takes little and narrows what has to
+     * be listed, then all that could be cheaper still. While more is missing than must be, fewer
+     * missing is what is sought.
      */
-    private Packing exhausted(IntegerMaster integer, Packing first, Proof proof, double[] duals) {
-        Packing best = first;
-        while (!proof.closes(best) && !proof.tried(best)) {
-            long ceiling = bills.below(best.cost(problem));
-            Optional<List<Pattern>> patterns = candidates(proof, best, ceiling, duals);
-            if (patterns.isEmpty()) {
-                return best;
-            }
-            IntegerMaster.Outcome outcome =
-                    integer.below(ceiling, patterns.get(), best, settings.solverEffort());
-            proof.exhausted = outcome.exhausted();
-            if (outcome.better().isEmpty() || outcome.exhausted()) {
-                return outcome.better().orElse(best);
-            }
-            best = outcome.better().get();
+    private Packing proveOrImprove(
+            ColumnGeneration master,
+            Packing first,
+            Proof proof,
+            double[] duals,
+            Progress progress) {
+        if (proof.closes(first) || progress.cancelled()) {
+            return first;
         }
-        return best;
+        if (!proof.fewestMissing(first)) {
+            return improved(master, first, progress);
+        }
+        Packing best = ofKnown(master.patterns(), first, progress);
+        return proof.closes(best) || progress.cancelled()
+                ? best
+                : exhausted(best, proof, duals, progress);
+    }
+
+    private Packing ofKnown(List<Pattern> patterns, Packing best, Progress progress) {
+        long ceiling = bills.below(best.charge(problem));
+        return new CheapestChoice(problem, bills.step(), progress)
+                .within(
+                        ceiling,
+                        List.copyOf(patterns),
+                        best.unplaced(),
+                        GLANCE * settings.solverEffort())
+                .found()
+                .map(found -> better(best, found))
+                .orElse(best);
+    }
+
+    /** The same charge with less work beforehand, less wood lost, fewer things opened. */
+    private Packing leastWork(ColumnGeneration master, Packing best, Progress progress) {
+        return problem.hasChoiceOfWork() && !progress.cancelled()
+                ? improved(master, best, progress)
+                : best;
+    }
+
+    private Packing improved(ColumnGeneration master, Packing best, Progress progress) {
+        return new IntegerMaster(problem, bills.step(), progress)
+                .improve(List.copyOf(master.patterns()), best, SOME * settings.solverEffort())
+                .orElse(best);
+    }
+
+    /**
+     * Tries all patterns that a cheaper plan could use; either finds the cheapest, or proves there
+     * is none, or gives up.
+     */
+    private Packing exhausted(Packing best, Proof proof, double[] duals, Progress progress) {
+        if (proof.tried(best)) {
+            return best;
+        }
+        long ceiling = bills.below(best.charge(problem));
+        Optional<List<Pattern>> patterns = candidates(proof, best, ceiling, duals);
+        if (patterns.isEmpty()) {
+            return best;
+        }
+        CheapestChoice.Outcome outcome =
+                new CheapestChoice(problem, bills.step(), progress)
+                        .within(
+                                ceiling,
+                                patterns.get(),
+                                best.unplaced(),
+                                settings.solverEffort());
+        proof.exhausted = outcome.exhausted();
+        return outcome.found().map(found -> better(best, found)).orElse(best);
     }
 
     private Optional<List<Pattern>> candidates(
@@ -173,16 +202,16 @@ final class StickPlanner {
         return PatternEnumeration.within(problem, byLength.fairDuals(), -bound, 0)
                 .flatMap(
                         p ->
-                                new IntegerMaster(problem, bills.step(), progress)
-                                        .below(0, p, first, settings.solverEffort())
-                                        .better())
+                                new CheapestChoice(problem, bills.step(), progress)
+                                        .within(0, p, 0, settings.solverEffort())
+                                        .found())
                 .orElse(first);
     }
 
     /** Worth by length, for heaps that might do without buying: then waste is what must not be. */
     private double[] lengthDuals() {
         double dearest =
-                problem.bins().stream().mapToLong(StickProblem.BinType::price).max().orElse(0);
+                problem.bins().stream().mapToLong(StickProblem.BinType::charge).max().orElse(0);
         double longest =
                 problem.pieces().stream().mapToLong(StickProblem.PieceType::length).max().orElse(1);
         return problem.pieces().stream()
@@ -213,7 +242,7 @@ final class StickPlanner {
 
         /** No plan with the fewest missing costs less than this. */
         double bound(Packing packing) {
-            return exhausted ? packing.cost(problem) : Math.max(0, rounded(raw(packing)));
+            return exhausted ? packing.charge(problem) : Math.max(0, rounded(raw(packing)));
         }
 
         /** The linear bound on the money of a plan with as many missing. */
@@ -228,11 +257,11 @@ final class StickPlanner {
 
         /** Whether a packing of this cost has been tried before; notes it. */
         boolean tried(Packing packing) {
-            return !triedCosts.add(packing.cost(problem));
+            return !triedCosts.add(packing.charge(problem));
         }
 
         boolean closes(Packing packing) {
-            return fewestMissing(packing) && packing.cost(problem) <= bound(packing);
+            return fewestMissing(packing) && packing.charge(problem) <= bound(packing);
         }
     }
 

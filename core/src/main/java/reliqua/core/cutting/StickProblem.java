@@ -23,6 +23,9 @@ record StickProblem(
     /** A wanted piece; {@code maxBow} is infinite where any bow will do. */
     record PieceType(String id, long length, int demand, double maxBow) {}
 
+    /** A tenth of a litre of wood, in nm³: what larger stock than needed is counted in. */
+    private static final double LOSS_UNIT = 1e23;
+
     /** One physical thing. */
     record Copy(String source, int number) {}
 
@@ -33,8 +36,12 @@ record StickProblem(
      */
     record Segment(long start, long length, int lane) {}
 
-    /** Which pieces a stick can give: of its section, and straight enough. */
-    record Lane(List<Boolean> allowed) {}
+    /**
+     * Which pieces a stick can give: thick, wide and straight enough, and not too large.
+     *
+     * @param excess by piece, by how many nm² its section is larger than asked
+     */
+    record Lane(List<Boolean> allowed, List<Double> excess) {}
 
     /**
      * Things that are alike, used in one way.
@@ -45,6 +52,7 @@ record StickProblem(
      * @param way how it is worked first; empty for a plain stick
      * @param minutes of that work
      * @param price of one; zero for own ones
+     * @param charge what using one counts: its price, and the work beforehand as far as it has one
      * @param lanes the sticks of it
      * @param segments clear stretches, at least a kerf apart
      * @param relaxed the same stretches as long as they really are, for the bound
@@ -56,6 +64,7 @@ record StickProblem(
             String way,
             int minutes,
             long price,
+            long charge,
             List<Lane> lanes,
             List<Segment> segments,
             List<Segment> relaxed) {
@@ -72,6 +81,58 @@ record StickProblem(
 
     int size() {
         return pieces.size();
+    }
+
+    /** By how much wood more than asked a pattern uses up, in tenths of a litre. */
+    long loss(Pattern pattern) {
+        BinType bin = bin(pattern);
+        double loss = 0;
+        for (int s = 0; s < bin.segments().size(); s++) {
+            Lane lane = bin.lanes().get(bin.segments().get(s).lane());
+            for (int i = 0; i < size(); i++) {
+                loss += pattern.bySegment()[s][i] * lane.excess().get(i) * pieces.get(i).length();
+            }
+        }
+        return Math.round(loss / LOSS_UNIT);
+    }
+
+    /** No plan loses more. */
+    long mostLoss() {
+        double most = 0;
+        for (int i = 0; i < size(); i++) {
+            int piece = i;
+            double excess =
+                    bins.stream()
+                            .flatMap(b -> b.lanes().stream())
+                            .mapToDouble(l -> l.excess().get(piece))
+                            .max()
+                            .orElse(0);
+            most += pieces.get(i).demand() * (excess * pieces.get(i).length() / LOSS_UNIT + 1);
+        }
+        return hasLoss() ? (long) Math.ceil(most) : 0;
+    }
+
+    private boolean hasLoss() {
+        return bins.stream()
+                .flatMap(b -> b.lanes().stream())
+                .anyMatch(l -> l.excess().stream().anyMatch(e -> e > 0));
+    }
+
+    /** Whether plans of the same price can differ in work beforehand or in wood lost. */
+    boolean hasChoiceOfWork() {
+        return hasLoss() || bins.stream().anyMatch(b -> b.minutes() > 0);
+    }
+
+    /** How often a pattern can be of use. */
+    long most(Pattern pattern) {
+        long most = 0;
+        for (int i = 0; i < size(); i++) {
+            if (pattern.counts()[i] > 0) {
+                most = Math.max(most, Math.ceilDiv(pieces.get(i).demand(), pattern.counts()[i]));
+            }
+        }
+        BinType bin = bin(pattern);
+        return bin.own() ? Math.min(most, groups.get(bin.group()).size()) : most;
     }
 
     /** How many there are of each group; zero for shop items. */
@@ -101,7 +162,7 @@ record StickProblem(
             prices[i] =
                     bins.stream()
                             .filter(b -> !b.own() && b.holds(piece, pieces.get(piece).length()))
-                            .mapToLong(BinType::price)
+                            .mapToLong(BinType::charge)
                             .min()
                             .orElse(otherwise);
         }

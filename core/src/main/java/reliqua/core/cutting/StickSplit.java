@@ -3,36 +3,29 @@ package reliqua.core.cutting;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import reliqua.core.measure.Length;
 
-/**
- * Splits the sticks of a job into problems: the pieces of a section make one, and sections are
- * planned together where one thing can be worked into either.
- */
+/** Turns the pieces of a job that belong together, and what they can come from, into problems. */
 final class StickSplit {
-    /** Thickness and width; unlike a stick's section it may be turned. */
-    private record Size(Length thickness, Length width) {
-        static Size of(CutJob.OwnStick stick) {
-            return new Size(stick.thickness(), stick.width());
-        }
-    }
-
     /** Bins are alike when they differ in nothing a planner sees. */
     private record Alike(
             String way,
             int minutes,
+            long charge,
             List<StickProblem.Lane> lanes,
             List<StickProblem.Segment> segments,
             List<StickProblem.Segment> relaxed) {
         static Alike of(StickProblem.BinType bin) {
-            return new Alike(bin.way(), bin.minutes(), bin.lanes(), bin.segments(), bin.relaxed());
+            return new Alike(
+                    bin.way(),
+                    bin.minutes(),
+                    bin.charge(),
+                    bin.lanes(),
+                    bin.segments(),
+                    bin.relaxed());
         }
     }
 
@@ -42,47 +35,12 @@ final class StickSplit {
         this.job = job;
     }
 
-    /** The problems, in the order in which the pieces first ask for a section. */
+    /** The problems, in the order in which the pieces are asked for. */
     List<StickProblem> problems() {
-        Map<Size, List<CutJob.Piece>> bySize = new LinkedHashMap<>();
-        for (CutJob.Piece piece : job.pieces()) {
-            bySize.computeIfAbsent(
-                            new Size(piece.thickness(), piece.width()), _ -> new ArrayList<>())
-                    .add(piece);
-        }
-        return together(bySize.keySet()).stream()
-                .map(
-                        sizes ->
-                                problem(
-                                        sizes,
-                                        sizes.stream()
-                                                .flatMap(s -> bySize.get(s).stream())
-                                                .toList()))
-                .toList();
+        return new StickFamilies(job).families().stream().map(this::problem).toList();
     }
 
-    /** Wanted sections that some thing links, as sets. */
-    private List<Set<Size>> together(Set<Size> wanted) {
-        List<Set<Size>> sets = new ArrayList<>();
-        wanted.forEach(size -> sets.add(new LinkedHashSet<>(Set.of(size))));
-        for (CutJob.Workable workable : job.workables()) {
-            Set<Size> linked =
-                    workable.ways().stream()
-                            .flatMap(w -> w.gives().stream())
-                            .map(Size::of)
-                            .filter(wanted::contains)
-                            .collect(Collectors.toCollection(LinkedHashSet::new));
-            List<Set<Size>> touched =
-                    sets.stream().filter(s -> s.stream().anyMatch(linked::contains)).toList();
-            if (touched.size() > 1) {
-                touched.stream().skip(1).forEach(touched.getFirst()::addAll);
-                sets.removeAll(touched.subList(1, touched.size()));
-            }
-        }
-        return sets;
-    }
-
-    private StickProblem problem(Set<Size> sizes, List<CutJob.Piece> wanted) {
+    private StickProblem problem(List<CutJob.Piece> wanted) {
         List<StickProblem.PieceType> pieces =
                 wanted.stream()
                         .map(
@@ -97,8 +55,8 @@ final class StickSplit {
                         .toList();
         Map<List<Alike>, List<StickProblem.BinType>> ways = new LinkedHashMap<>();
         Map<List<Alike>, List<StickProblem.Copy>> copies = new LinkedHashMap<>();
-        plain(sizes).forEach(thing -> gather(thing, true, wanted, ways, copies));
-        worked(sizes).forEach(thing -> gather(thing, false, wanted, ways, copies));
+        plain().forEach(thing -> gather(thing, true, wanted, ways, copies));
+        job.workables().forEach(thing -> gather(thing, false, wanted, ways, copies));
         List<List<StickProblem.Copy>> groups = new ArrayList<>();
         List<StickProblem.BinType> bins = new ArrayList<>();
         ways.forEach(
@@ -107,34 +65,24 @@ final class StickSplit {
                     groups.add(List.copyOf(copies.get(key)));
                 });
         for (CutJob.ShopItem item : job.shop()) {
-            if (!item.sheet() && sizes.contains(new Size(item.thickness(), item.width()))) {
-                bins.add(shopBin(item, groups.size(), wanted));
+            StickProblem.Lane lane = StickLanes.bought(item, wanted);
+            if (lane.allowed().contains(true)) {
+                bins.add(shopBin(item, groups.size(), lane));
                 groups.add(List.of());
             }
         }
         return new StickProblem(job.kerf().nm(), pieces, List.copyOf(groups), List.copyOf(bins));
     }
 
-    /** Plain sticks of these sections, each a thing with one way. */
-    private Stream<CutJob.Workable> plain(Set<Size> sizes) {
+    /** Plain sticks, each a thing with one way, and poles with a way for every range of diameters. */
+    private Stream<CutJob.Workable> plain() {
         return job.sticks().stream()
-                .filter(s -> sizes.contains(Size.of(s)))
                 .map(
                         s ->
                                 new CutJob.Workable(
                                         s.id(),
                                         s.quantity(),
                                         List.of(new CutJob.Way("plain", 0, List.of(one(s))))));
-    }
-
-    /** Things of which a stick of these sections can be made. */
-    private Stream<CutJob.Workable> worked(Set<Size> sizes) {
-        return job.workables().stream()
-                .filter(
-                        w ->
-                                w.ways().stream()
-                                        .flatMap(way -> way.gives().stream())
-                                        .anyMatch(s -> sizes.contains(Size.of(s))));
     }
 
     private static CutJob.OwnStick one(CutJob.OwnStick stick) {
@@ -145,7 +93,8 @@ final class StickSplit {
                 stick.length(),
                 1,
                 stick.flaws(),
-                stick.bow());
+                stick.bow(),
+                stick.tip());
     }
 
     private void gather(
@@ -154,12 +103,10 @@ final class StickSplit {
             List<CutJob.Piece> wanted,
             Map<List<Alike>, List<StickProblem.BinType>> ways,
             Map<List<Alike>, List<StickProblem.Copy>> copies) {
-        List<StickProblem.BinType> bins =
-                thing.ways().stream()
-                        .sorted(Comparator.comparingInt(CutJob.Way::minutes))
-                        .map(way -> ownBin(thing.id(), plain ? "" : way.id(), way, wanted))
-                        .filter(bin -> !bin.segments().isEmpty())
-                        .toList();
+        List<StickProblem.BinType> bins = plain ? polesOf(thing, wanted) : List.of();
+        if (bins.isEmpty()) {
+            bins = bins(thing, plain, wanted);
+        }
         if (bins.isEmpty()) {
             return;
         }
@@ -170,13 +117,28 @@ final class StickSplit {
                 .forEach(n -> all.add(new StickProblem.Copy(thing.id(), n)));
     }
 
+    private List<StickProblem.BinType> polesOf(
+            CutJob.Workable thing, List<CutJob.Piece> wanted) {
+        CutJob.OwnStick stick = thing.ways().getFirst().gives().getFirst();
+        return stick.tip().isPresent() ? new PoleBins(stick, wanted, job.kerf()).bins(thing.id()) : List.of();
+    }
+
+    private List<StickProblem.BinType> bins(
+            CutJob.Workable thing, boolean plain, List<CutJob.Piece> wanted) {
+        return thing.ways().stream()
+                        .sorted(Comparator.comparingInt(CutJob.Way::minutes))
+                        .map(way -> ownBin(thing.id(), plain ? "" : way.id(), way, wanted))
+                        .filter(bin -> !bin.segments().isEmpty())
+                        .toList();
+    }
+
     private StickProblem.BinType ownBin(
             String source, String name, CutJob.Way way, List<CutJob.Piece> wanted) {
         List<StickProblem.Lane> lanes = new ArrayList<>();
         List<StickProblem.Segment> segments = new ArrayList<>();
         List<StickProblem.Segment> relaxed = new ArrayList<>();
         for (CutJob.OwnStick stick : way.each()) {
-            StickProblem.Lane lane = lane(source, stick, wanted);
+            StickProblem.Lane lane = StickLanes.own(source, stick, wanted);
             if (lane.allowed().contains(true)) {
                 stretches(stick, lanes.size(), segments, relaxed);
             }
@@ -189,6 +151,7 @@ final class StickSplit {
                 name,
                 way.minutes(),
                 0,
+                job.charge(way.minutes()).micros(),
                 List.copyOf(lanes),
                 List.copyOf(segments),
                 List.copyOf(relaxed));
@@ -221,41 +184,13 @@ final class StickSplit {
         }
     }
 
-    private static StickProblem.Lane lane(
-            String source, CutJob.OwnStick stick, List<CutJob.Piece> wanted) {
-        return new StickProblem.Lane(
-                wanted.stream()
-                        .map(
-                                piece -> {
-                                    double ratio = piece.length().ratio(stick.length());
-                                    double most =
-                                            piece.maxBow()
-                                                    .map(b -> (double) b.nm())
-                                                    .orElse(Double.POSITIVE_INFINITY);
-                                    return piece.from(source)
-                                            && stick.thickness().equals(piece.thickness())
-                                            && stick.width().equals(piece.width())
-                                            && ratio <= 1
-                                            && stick.bow().nm() * ratio * ratio <= most + 1;
-                                })
-                        .toList());
-    }
-
     private static StickProblem.BinType shopBin(
-            CutJob.ShopItem item, int group, List<CutJob.Piece> wanted) {
+            CutJob.ShopItem item, int group, StickProblem.Lane lane) {
         List<StickProblem.Segment> whole =
                 List.of(new StickProblem.Segment(0, item.length().nm(), 0));
-        StickProblem.Lane lane =
-                new StickProblem.Lane(
-                        wanted.stream()
-                                .map(
-                                        p ->
-                                                p.from(item.id())
-                                                        && p.thickness().equals(item.thickness())
-                                                        && p.width().equals(item.width()))
-                                .toList());
+        long price = item.price().micros();
         return new StickProblem.BinType(
-                group, false, item.id(), "", 0, item.price().micros(), List.of(lane), whole, whole);
+                group, false, item.id(), "", 0, price, price, List.of(lane), whole, whole);
     }
 
     private static StickProblem.BinType ofGroup(StickProblem.BinType bin, int group) {
@@ -266,6 +201,7 @@ final class StickSplit {
                 bin.way(),
                 bin.minutes(),
                 bin.price(),
+                bin.charge(),
                 bin.lanes(),
                 bin.segments(),
                 bin.relaxed());

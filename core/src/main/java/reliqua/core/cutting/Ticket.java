@@ -5,6 +5,9 @@ import java.util.Optional;
 import reliqua.core.coop.Part;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Material;
+import reliqua.core.stock.Pole;
+import reliqua.core.stock.Roofing;
+import reliqua.core.stock.Stick;
 
 /**
  * What is cut from one thing: a stick, a sheet, a sheet of roofing, a roll of mesh.
@@ -80,7 +83,8 @@ public record Ticket(
 
     /** Whether the pieces lie one behind the other. */
     public boolean isLinear() {
-        return material instanceof reliqua.core.stock.Stick
-                || material instanceof reliqua.core.stock.Roofing;
+        return material instanceof Stick
+                || material instanceof Pole
+                || material instanceof Roofing;
     }
 }

@@ -33,11 +33,11 @@ final class TicketOrder {
 
     private static int kind(Material material) {
         return switch (material) {
-            case Stick _ -> 0;
+            case Stick _, Pole _ -> 0;
             case Sheet _ -> 1;
             case Roofing _ -> 2;
             case Mesh _ -> 3;
-            case Pole _, Pallet _, FoundPart _, Block _, Hardware _ -> 4;
+            case Pallet _, FoundPart _, Block _, Hardware _ -> 4;
         };
     }
 
@@ -46,6 +46,7 @@ final class TicketOrder {
         long area =
                 switch (ticket.material()) {
                     case Stick s -> area(s.section());
+                    case Pole p -> p.butt().nm() / 1000 * (p.butt().nm() / 1000);
                     case Sheet s -> s.thickness().nm();
                     default -> 0;
                 };

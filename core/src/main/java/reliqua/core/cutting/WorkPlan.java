@@ -16,7 +16,8 @@ import reliqua.core.measure.Money;
  * @param tickets one a thing that is cut
  * @param missing parts that neither heap nor shop can give
  * @param cost of everything bought to be cut
- * @param lowerBound proven: this coop cannot be had for less from this heap
+ * @param lowerBound proven: this coop cannot be had for less from this heap, the work beforehand
+ *     included as far as it counts
  * @param proven whether cost and bound meet
  * @param remark what the planner wants said; may be empty
  * @param made what has been cut already, in that order, with the parts its pieces serve now
@@ -48,7 +49,7 @@ public record WorkPlan(
 
     /** The same with the bound another plan for the same has proven. */
     WorkPlan provenBy(WorkPlan other) {
-        boolean meets = missing.isEmpty() && cost.compareTo(other.lowerBound) <= 0;
+        boolean meets = missing.isEmpty() && weighed().compareTo(other.lowerBound) <= 0;
         return new WorkPlan(
                 tickets,
                 missing,
@@ -89,17 +90,24 @@ public record WorkPlan(
 
     /** Minutes to work things into sticks before they are cut, each thing once. */
     public int makingMinutes() {
+        return minutesByThing().values().stream().mapToInt(Integer::intValue).sum();
+    }
+
+    private Map<String, Integer> minutesByThing() {
         return tickets.stream()
                 .filter(t -> t.made().isPresent())
                 .collect(
                         Collectors.toMap(
                                 Ticket::thing,
                                 t -> t.made().orElseThrow().making().minutes(),
-                                (a, _) -> a))
-                .values()
-                .stream()
-                .mapToInt(Integer::intValue)
-                .sum();
+                                (a, _) -> a));
+    }
+
+    /** What was made as small as it can be: the cost, and the work beforehand as far as it counts. */
+    public Money weighed() {
+        return minutesByThing().values().stream()
+                .map(workshop::charge)
+                .reduce(cost, Money::plus);
     }
 
     /** How many cuts the saw and the snips make, about: one a piece. */

@@ -4,14 +4,16 @@ import java.util.Set;
 import reliqua.core.flock.Keeper;
 import reliqua.core.flock.Tool;
 import reliqua.core.measure.Length;
+import reliqua.core.measure.Money;
 
 /**
  * What the keeper's tools can do to a stick.
  *
  * @param kerf of a cut, along or across
  * @param tools at hand
+ * @param hour what an hour of work counts
  */
-public record Workshop(Length kerf, Set<Tool> tools) {
+public record Workshop(Length kerf, Set<Tool> tools, Money hour) {
     /** The old edge is dressed off once before lanes are measured. */
     public static final Length LOST_EDGE = Length.mm(2);
 
@@ -29,12 +31,25 @@ public record Workshop(Length kerf, Set<Tool> tools) {
     }
 
     public static Workshop of(Keeper keeper) {
-        return new Workshop(keeper.kerf(), keeper.tools());
+        return new Workshop(keeper.kerf(), keeper.tools(), keeper.hour());
     }
 
     /** A saw and nothing else. */
     public static Workshop plain(Length kerf) {
-        return new Workshop(kerf, Set.of());
+        return new Workshop(kerf, Set.of(), Money.ZERO);
+    }
+
+    /**
+     * What so many minutes of work beforehand count, rounded to a hundredth so that sums stay
+     * plain.
+     */
+    public Money charge(int minutes) {
+        return charge(hour, minutes);
+    }
+
+    static Money charge(Money hour, int minutes) {
+        long cent = Money.cents(1).micros();
+        return new Money(Math.round((double) hour.micros() * minutes / 60 / cent) * cent);
     }
 
     /** Whether boards are ripped: by table saw, or by circular saw along a guide. */

@@ -2,6 +2,8 @@ package reliqua.core.cutting;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import reliqua.core.measure.Length;
 import reliqua.core.stock.Block;
 import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Hardware;
@@ -24,6 +26,17 @@ record YardStock(Heap heap, PriceBook prices) {
         for (Lot lot : heap.lots()) {
             if (lot.material() instanceof Stick s) {
                 own.add(ownStick(lot.id(), s, lot.quantity()));
+            } else if (lot.material() instanceof Pole p) {
+                own.add(
+                        new CutJob.OwnStick(
+                                lot.id(),
+                                p.butt(),
+                                p.butt(),
+                                p.length(),
+                                lot.quantity(),
+                                List.of(),
+                                Length.ZERO,
+                                Optional.of(p.tip())));
             }
         }
         return own;

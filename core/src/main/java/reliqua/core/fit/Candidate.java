@@ -26,13 +26,13 @@ public record Candidate(
         WorkPlan plan) {
 
     /**
-     * No faults first, then nothing missing, then the lowest bill, then the least work before the
-     * saw (boards ripped, pallets broken down), then the fewest things cut into.
+     * No faults first, then nothing missing, then the lowest bill (with the work before the saw, as
+     * far as an hour counts), then the least of that work (boards ripped, pallets broken down), then the fewest things cut into.
      */
     public static final Comparator<Candidate> ORDER =
             Comparator.comparingLong(Candidate::faults)
                     .thenComparingInt(c -> c.plan().missing().size())
-                    .thenComparing(Candidate::cost)
+                    .thenComparing(Candidate::weighed)
                     .thenComparingInt(c -> c.plan().makingMinutes())
                     .thenComparingInt(c -> c.plan().tickets().size())
                     .thenComparing(c -> c.coop().measures().weight());
@@ -44,6 +44,11 @@ public record Candidate(
 
     public long faults() {
         return findings.stream().filter(f -> f.severity() == Finding.Severity.FAULT).count();
+    }
+
+    /** The bill, and work beforehand as far as it counts. */
+    public Money weighed() {
+        return plan.weighed();
     }
 
     public Money cost() {

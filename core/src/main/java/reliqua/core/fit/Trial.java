@@ -103,7 +103,7 @@ final class Trial {
         drawn.stream()
                 .filter(c -> c.faults() == 0 && c.plan().missing().isEmpty())
                 .findFirst()
-                .ifPresent(c -> ceiling = Math.min(ceiling, c.cost().amount()));
+                .ifPresent(c -> ceiling = Math.min(ceiling, c.weighed().amount()));
         return drawn;
     }
 

@@ -21,6 +21,8 @@ import reliqua.core.measure.Words;
  * @param wishes for cleaning and collecting
  * @param hoursAWeek to build
  * @param limits of the place
+ * @param hour what an hour of one's own work counts against the bill; nothing, unless the keeper
+ *     says otherwise: then money comes first and work second
  */
 public record Keeper(
         Body body,
@@ -30,7 +32,8 @@ public record Keeper(
         Set<Tool> tools,
         Set<Wish> wishes,
         int hoursAWeek,
-        Limits limits) {
+        Limits limits,
+        Money hour) {
     /** Kerf of a circular saw, the commonest powered saw in a yard. */
     public static final Length CIRCULAR_SAW = Length.mm(3);
 
@@ -111,6 +114,9 @@ public record Keeper(
         if (hoursAWeek < 1 || hoursAWeek > LONGEST_WEEK) {
             throw new IllegalArgumentException(Words.say("keeper.hours", LONGEST_WEEK));
         }
+        if (hour.micros() < 0) {
+            throw new IllegalArgumentException(Words.say("cutting.hour", hour));
+        }
     }
 
     private static <E extends Enum<E>> Set<E> copy(Set<E> set, Class<E> type) {
@@ -135,43 +141,48 @@ public record Keeper(
                         Tool.PRY_BAR),
                 EnumSet.of(Wish.OUTSIDE_EGGS),
                 6,
-                Limits.NONE);
+                Limits.NONE,
+                Money.ZERO);
     }
 
     public Keeper withBody(Body other) {
-        return new Keeper(other, tape, budget, kerf, tools, wishes, hoursAWeek, limits);
+        return new Keeper(other, tape, budget, kerf, tools, wishes, hoursAWeek, limits, hour);
     }
 
     public Keeper withBudget(Money other) {
-        return new Keeper(body, tape, other, kerf, tools, wishes, hoursAWeek, limits);
+        return new Keeper(body, tape, other, kerf, tools, wishes, hoursAWeek, limits, hour);
     }
 
     public Keeper withKerf(Length other) {
-        return new Keeper(body, tape, budget, other, tools, wishes, hoursAWeek, limits);
+        return new Keeper(body, tape, budget, other, tools, wishes, hoursAWeek, limits, hour);
     }
 
     public Keeper withHours(int other) {
-        return new Keeper(body, tape, budget, kerf, tools, wishes, other, limits);
+        return new Keeper(body, tape, budget, kerf, tools, wishes, other, limits, hour);
     }
 
     public Keeper withLimits(Limits other) {
-        return new Keeper(body, tape, budget, kerf, tools, wishes, hoursAWeek, other);
+        return new Keeper(body, tape, budget, kerf, tools, wishes, hoursAWeek, other, hour);
+    }
+
+    public Keeper withHour(Money other) {
+        return new Keeper(body, tape, budget, kerf, tools, wishes, hoursAWeek, limits, other);
     }
 
     public Keeper withTape(Tape other) {
-        return new Keeper(body, other, budget, kerf, tools, wishes, hoursAWeek, limits);
+        return new Keeper(body, other, budget, kerf, tools, wishes, hoursAWeek, limits, hour);
     }
 
     /** With a tool at hand, or not. */
     public Keeper with(Tool tool, boolean atHand) {
         Set<Tool> other = changed(tools, tool, atHand, Tool.class);
-        return new Keeper(body, tape, budget, kerf, other, wishes, hoursAWeek, limits);
+        return new Keeper(body, tape, budget, kerf, other, wishes, hoursAWeek, limits, hour);
     }
 
     /** With a wish, or without. */
     public Keeper with(Wish wish, boolean wished) {
         Set<Wish> other = changed(wishes, wish, wished, Wish.class);
-        return new Keeper(body, tape, budget, kerf, tools, other, hoursAWeek, limits);
+        return new Keeper(body, tape, budget, kerf, tools, other, hoursAWeek, limits, hour);
     }
 
     private static <E extends Enum<E>> Set<E> changed(

@@ -28,4 +28,9 @@ public record Pole(Length butt, Length tip, Length length, Treatment treatment)
     public Length diameterAt(Length from) {
         return butt.minus(butt.minus(tip).scaled(from.ratio(length)));
     }
+
+    /** What is left when it is cut off at both places, {@code from} before {@code to}. */
+    public Pole part(Length from, Length to) {
+        return new Pole(diameterAt(from), diameterAt(to), to.minus(from), treatment);
+    }
 }

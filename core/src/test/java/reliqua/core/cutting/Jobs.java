@@ -9,6 +9,7 @@ import java.util.Random;
 import java.util.Set;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
+import reliqua.core.stock.Latitude;
 
 /** Random cut jobs, and some whose best cost is known because they were made by cutting. */
 final class Jobs {
@@ -112,7 +113,53 @@ final class Jobs {
                 p.quantity(),
                 p.maxBow(),
                 only ? one : Set.of(),
-                only ? Set.of() : one);
+                only ? Set.of() : one,
+                p.latitude());
+    }
+
+    /** The same job with poles among the sticks and with pieces that take more than they ask. */
+    static CutJob lenient(CutJob job, Random random) {
+        List<CutJob.OwnStick> sticks = new ArrayList<>(job.sticks());
+        for (int i = random.nextInt(4); i > 0; i--) {
+            Length butt = mm(40 + random.nextInt(70));
+            sticks.add(
+                    new CutJob.OwnStick(
+                            "pole " + i,
+                            butt,
+                            butt,
+                            mm(500 + random.nextInt(3000)),
+                            1 + random.nextInt(2),
+                            List.of(),
+                            mm(random.nextInt(20)),
+                            Optional.of(butt.minus(mm(random.nextInt(35))))));
+        }
+        return new CutJob(
+                job.kerf(),
+                sticks,
+                job.workables(),
+                job.sheets(),
+                job.shop(),
+                job.pieces().stream().map(p -> lenient(p, random)).toList(),
+                job.panels(),
+                Money.of(random.nextInt(3) * 6));
+    }
+
+    private static CutJob.Piece lenient(CutJob.Piece p, Random random) {
+        Latitude latitude =
+                random.nextBoolean() ? Latitude.NONE : Latitude.mm(random.nextInt(30), 30);
+        int from = 30 + random.nextInt(40);
+        return new CutJob.Piece(
+                p.id(),
+                p.thickness(),
+                p.width(),
+                p.length(),
+                p.quantity(),
+                p.maxBow(),
+                p.only(),
+                p.never(),
+                random.nextBoolean()
+                        ? latitude
+                        : latitude.orRound(from, from + 10 + random.nextInt(40)));
     }
 
     private static CutJob.OwnStick stick(Random random, String id, int[] section) {

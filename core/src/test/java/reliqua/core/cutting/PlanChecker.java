@@ -40,11 +40,14 @@ final class PlanChecker {
         Map<String, CutJob.ShopItem> shop = by(job.shop(), CutJob.ShopItem::id);
         Set<String> used = new HashSet<>();
         Money cost = Money.ZERO;
+        Money work = Money.ZERO;
         for (CutPlan.StickCut cut : plan.sticks()) {
             once(used, cut.source(), cut.copy());
             CutJob.OwnStick own = sticks.get(cut.source());
             if (workables.containsKey(cut.source())) {
-                worked(cut, workables.get(cut.source()));
+                CutJob.Workable thing = workables.get(cut.source());
+                worked(cut, thing);
+                work = work.plus(job.charge(thing.way(cut.way()).orElseThrow().minutes()));
             } else if (own != null) {
                 copies(cut.source(), cut.copy(), own.quantity());
                 require(cut.way().isEmpty(), cut.source() + " is a plain stick");
@@ -85,7 +88,8 @@ final class PlanChecker {
             }
         }
         require(cost.equals(plan.cost()), "cost is " + plan.cost() + ", the bill says " + cost);
-        require(plan.lowerBound().compareTo(plan.cost()) <= 0, "the bound is above the cost");
+        require(work.equals(plan.work()), "work counts " + plan.work() + ", it is " + work);
+        require(plan.lowerBound().compareTo(cost.plus(work)) <= 0, "the bound is above the cost");
         demand();
     }
 
@@ -133,10 +137,7 @@ final class PlanChecker {
             long to = from + piece.length().nm();
             String where = piece.id() + " on " + cut.source();
             require(piece.from(cut.source()), where + ": not wanted from there");
-            require(
-                    piece.thickness().equals(stick.thickness())
-                            && piece.width().equals(stick.width()),
-                    where + ": wrong section");
+            require(serves(piece, stick, from, to), where + ": wrong section");
             require(from >= 0 && to <= stick.length().nm(), where + ": outside");
             require(last == Long.MIN_VALUE || from - last >= job.kerf().nm(), where + ": no kerf");
             stick.flaws()
@@ -152,6 +153,30 @@ final class PlanChecker {
                     where + ": too bent");
             last = to;
         }
+    }
+
+    private static boolean serves(CutJob.Piece piece, CutJob.OwnStick stick, long from, long to) {
+        if (stick.tip().isEmpty()) {
+            long thicker = stick.thickness().nm() - piece.thickness().nm();
+            long wider = stick.width().nm() - piece.width().nm();
+            return thicker >= 0
+                    && wider >= 0
+                    && thicker <= piece.latitude().thicker().nm()
+                    && wider <= piece.latitude().wider().nm();
+        }
+        // A micrometre for rounding.
+        double thick = diameter(stick, from) - 1000;
+        double thin = diameter(stick, to) + 1000;
+        return piece.latitude()
+                .round()
+                .filter(r -> thick <= r.to().nm() && thin >= r.from().nm())
+                .isPresent();
+    }
+
+    private static double diameter(CutJob.OwnStick pole, long at) {
+        double butt = pole.thickness().nm();
+        double tip = pole.tip().orElseThrow().nm();
+        return butt + (tip - butt) * at / pole.length().nm();
     }
 
     private void sheet(CutPlan.SheetCut cut, CutJob.OwnSheet sheet) {

@@ -24,7 +24,7 @@ class WorkablesTest {
     private static final Section BATTEN = Section.mm(38, 38);
     private static final Section LATH = Section.mm(19, 38);
     private static final Workshop SHOP =
-            new Workshop(Length.mm(3), Set.of(Tool.TABLE_SAW, Tool.PRY_BAR));
+            new Workshop(Length.mm(3), Set.of(Tool.TABLE_SAW, Tool.PRY_BAR), Money.ZERO);
 
     private static CutPlan plan(CutJob job) {
         return new CutPlanner(CutPlanner.Settings.FULL).plan(job, Progress.NONE);
@@ -244,7 +244,7 @@ class WorkablesTest {
         Stick plank = Stick.sound(Section.mm(38, 140), Length.mm(2000));
         Set<Section> wanted = Set.of(Section.mm(38, 64), Section.mm(16, 140));
         assertThat(new Ripping(Workshop.plain(Length.mm(3)), wanted).ways(plank)).isEmpty();
-        Workshop guided = new Workshop(Length.mm(3), Set.of(Tool.CIRCULAR_SAW));
+        Workshop guided = new Workshop(Length.mm(3), Set.of(Tool.CIRCULAR_SAW), Money.ZERO);
         assertThat(new Ripping(guided, wanted).ways(plank).values())
                 .extracting(Making::how)
                 .containsExactly(Making.How.RIPPED);

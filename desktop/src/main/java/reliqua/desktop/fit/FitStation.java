@@ -177,7 +177,7 @@ public final class FitStation implements Station {
         }
         if (state.search().isPresent() && state.design().isPresent()) {
             Candidate best = state.design().get().candidate();
-            Money gap = best.cost().minus(best.plan().lowerBound());
+            Money gap = best.weighed().minus(best.plan().lowerBound());
             String proven =
                     gap.isZero()
                             ? Texts.get("fit.proven")
