@@ -13,9 +13,12 @@ import java.util.List;
  */
 final class Consolidation {
     private final StickProblem problem;
+    private final long[] lengths;
 
     Consolidation(StickProblem problem) {
         this.problem = problem;
+        this.lengths =
+                problem.pieces().stream().mapToLong(StickProblem.PieceType::length).toArray();
     }
 
     Packing apply(Packing packing) {
@@ -41,7 +44,8 @@ final class Consolidation {
 
     /** The same pieces from the thing, and in the way, that takes least work and wastes least. */
     private Pattern lighter(Pattern pattern, int[] unused) {
-        if (!problem.bin(pattern).own()) {
+        StickProblem.BinType bin = problem.bin(pattern);
+        if (!bin.own() || bin.minutes() == 0 && problem.loss(pattern) == 0) {
             return pattern;
         }
         Pattern best = pattern;
@@ -79,16 +83,19 @@ final class Consolidation {
     }
 
     private boolean placed(int piece, List<Pattern> into) {
-        long length = problem.pieces().get(piece).length();
+        long length = lengths[piece];
         long tightest = Long.MAX_VALUE;
         int pattern = -1;
         int segment = -1;
         for (int p = 0; p < into.size(); p++) {
             StickProblem.BinType bin = problem.bin(into.get(p));
             for (int s = 0; s < bin.segments().size(); s++) {
-                long room =
-                        bin.segments().get(s).length() - used(into.get(p).bySegment()[s]) - length;
-                if (bin.allows(s, piece) && room >= 0 && room < tightest) {
+                long whole = bin.segments().get(s).length() - length;
+                if (whole < 0 || !bin.allows(s, piece)) {
+                    continue;
+                }
+                long room = whole - used(into.get(p).bySegment()[s]);
+                if (room >= 0 && room < tightest) {
                     tightest = room;
                     pattern = p;
                     segment = s;
@@ -105,7 +112,7 @@ final class Consolidation {
     private long used(int[] counts) {
         long used = 0;
         for (int i = 0; i < counts.length; i++) {
-            used += counts[i] * (problem.pieces().get(i).length() + problem.kerf());
+            used += counts[i] == 0 ? 0 : counts[i] * (lengths[i] + problem.kerf());
         }
         return used;
     }

@@ -15,15 +15,19 @@ import java.util.stream.IntStream;
  * after Belov and Scheithauer's sequential value correction.
  */
 final class Filler {
+    private static final double LARGER = 0.9;
+
     private final StickProblem problem;
     private final RandomGenerator random;
     private final long[] weights;
+    private final double[] excess;
 
     Filler(StickProblem problem, RandomGenerator random) {
         this.problem = problem;
         this.random = random;
         this.weights =
                 problem.pieces().stream().mapToLong(p -> p.length() + problem.kerf()).toArray();
+        this.excess = IntStream.range(0, problem.bins().size()).mapToDouble(this::excess).toArray();
     }
 
     /**
@@ -93,8 +97,19 @@ final class Filler {
             own.forEach(b -> keys.put(b, capacity(b) * (0.5 + random.nextDouble())));
             order = Comparator.comparingDouble(keys::get);
         }
-        own.sort(Comparator.comparingInt(this::minutes).thenComparing(order));
+        own.sort(
+                Comparator.comparingInt(this::minutes)
+                        .thenComparingDouble(b -> excess[b])
+                        .thenComparing(order));
         return own;
+    }
+
+    /** What is larger than asked is taken after what is as asked. */
+    private double excess(int bin) {
+        return problem.bins().get(bin).lanes().stream()
+                .flatMap(l -> l.excess().stream())
+                .mapToDouble(Double::doubleValue)
+                .sum();
     }
 
     /** What needs work first is taken last. */
@@ -134,7 +149,7 @@ final class Filler {
         int[][] bySegment = new int[type.segments().size()][left.length];
         for (int s = 0; s < bySegment.length; s++) {
             StickProblem.Segment segment = type.segments().get(s);
-            double[] worth = masked(values, type.lanes().get(segment.lane()));
+            double[] worth = fitting(values, type.lanes().get(segment.lane()));
             if (nothingFits(worth, remaining, segment.length())) {
                 continue;
             }
@@ -199,5 +214,16 @@ final class Filler {
             }
         }
         return masked;
+    }
+
+    /** A piece that asks for less than this stick has counts for less on it. */
+    private static double[] fitting(double[] values, StickProblem.Lane lane) {
+        double[] fitting = masked(values, lane);
+        for (int i = 0; i < fitting.length; i++) {
+            if (lane.excess().get(i) > 0) {
+                fitting[i] *= LARGER;
+            }
+        }
+        return fitting;
     }
 }

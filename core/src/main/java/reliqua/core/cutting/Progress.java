@@ -14,6 +14,19 @@ public interface Progress {
                 }
             };
 
+    /** Reports nothing, and is cancelled with another. */
+    static Progress until(Progress other) {
+        return new Progress() {
+            @Override
+            public void report(double share, String words) {}
+
+            @Override
+            public boolean cancelled() {
+                return other.cancelled();
+            }
+        };
+    }
+
     /** How much is done, from 0 to 1, and what. */
     void report(double share, String words);
 

@@ -52,16 +52,10 @@ final class SheetBound {
         return Math.max(dearest, stepped(toBuy * rate * (1 - 1e-9)));
     }
 
+    /** Up to the next sum of whole sheets. */
     private double stepped(double bound) {
-        long step =
-                problem.shop().stream()
-                        .mapToLong(SheetProblem.Bin::price)
-                        .reduce(0, SheetBound::gcd);
-        return step == 0 ? 0 : Math.ceil((bound - 0.5) / step) * step;
-    }
-
-    private static long gcd(long a, long b) {
-        return b == 0 ? a : gcd(b, a % b);
+        long[] prices = problem.shop().stream().mapToLong(SheetProblem.Bin::price).toArray();
+        return new PossibleBills(prices).atLeast(bound);
     }
 
     private double grown(long width, long length) {

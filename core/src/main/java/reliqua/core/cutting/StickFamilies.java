@@ -5,6 +5,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import reliqua.core.measure.Length;
 
 /**
@@ -13,6 +15,22 @@ import reliqua.core.measure.Length;
  */
 final class StickFamilies {
     private record Asked(Length thickness, Length width) {}
+
+    private record Source(Length thickness, Length width, boolean round) {
+        static Source of(CutJob.OwnStick stick) {
+            return new Source(stick.thickness(), stick.width(), stick.tip().isPresent());
+        }
+
+        static Source of(CutJob.ShopItem item) {
+            return new Source(item.thickness(), item.width(), false);
+        }
+
+        boolean serves(CutJob.Piece p) {
+            return round
+                    ? p.latitude().round().isPresent()
+                    : StickLanes.takes(p, thickness, width);
+        }
+    }
 
     private final CutJob job;
 
@@ -28,31 +46,27 @@ final class StickFamilies {
                 .map(p -> new Asked(p.thickness(), p.width()))
                 .distinct()
                 .forEach(asked -> join(sets, p -> asked.equals(new Asked(p.thickness(), p.width()))));
-        job.sticks().forEach(stick -> join(sets, p -> serves(stick, p)));
-        for (CutJob.Workable thing : job.workables()) {
-            join(
-                    sets,
-                    p ->
-                            thing.ways().stream()
-                                    .flatMap(w -> w.gives().stream())
-                                    .anyMatch(stick -> serves(stick, p)));
-        }
-        job.shop().stream()
-                .filter(item -> !item.sheet())
-                .forEach(item -> join(sets, p -> serves(item, p)));
+        Stream.concat(
+                        job.sticks().stream().map(Source::of),
+                        job.shop().stream().filter(item -> !item.sheet()).map(Source::of))
+                .distinct()
+                .forEach(source -> join(sets, source::serves));
+        job.workables().stream()
+                .map(StickFamilies::sources)
+                .distinct()
+                .forEach(
+                        sources ->
+                                join(sets, p -> sources.stream().anyMatch(s -> s.serves(p))));
         return sets.stream()
                 .map(set -> job.pieces().stream().filter(set::contains).toList())
                 .toList();
     }
 
-    private static boolean serves(CutJob.OwnStick stick, CutJob.Piece p) {
-        return stick.tip().isPresent()
-                ? p.latitude().round().isPresent()
-                : StickLanes.takes(p, stick);
-    }
-
-    private static boolean serves(CutJob.ShopItem item, CutJob.Piece p) {
-        return StickLanes.takes(p, item.thickness(), item.width());
+    private static Set<Source> sources(CutJob.Workable thing) {
+        return thing.ways().stream()
+                .flatMap(w -> w.gives().stream())
+                .map(Source::of)
+                .collect(Collectors.toSet());
     }
 
     private static void join(List<Set<CutJob.Piece>> sets, Predicate<CutJob.Piece> linked) {

@@ -153,25 +153,12 @@ final class Trial {
                                 candidate.coop(),
                                 Decided.cut(request.cuts()),
                                 Optional.empty(),
-                                quietly());
+                                Progress.until(progress));
         return new Candidate(
                 candidate.dimensions(),
                 candidate.choices(),
                 candidate.coop(),
                 candidate.findings(),
                 plan);
-    }
-
-    /** Passes a cancellation on, but not the planner's own reports. */
-    private Progress quietly() {
-        return new Progress() {
-            @Override
-            public void report(double share, String words) {}
-
-            @Override
-            public boolean cancelled() {
-                return progress.cancelled();
-            }
-        };
     }
 }

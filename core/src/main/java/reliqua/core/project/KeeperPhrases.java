@@ -50,6 +50,9 @@ final class KeeperPhrases {
                     Phrase.of("lift (\\d{1,3}) ?(kg|lbs?|pounds)?", KeeperPhrases::lift),
                     Phrase.of("(?:(\\d{1,2}) hours a week|hours (\\d{1,2}))", (m, _) -> hours(m)),
                     Phrase.of(
+                            "(?:an hour|my hour)(?: of (?:mine|work))?(?: counts| is worth)? \\D?(\\d{1,4}(?:\\.\\d{1,2})?|nothing)",
+                            KeeperPhrases::hour),
+                    Phrase.of(
                             "(alone|no helper|(?:with )?a? ?helper)",
                             (m, _) ->
                                     helper(
@@ -142,6 +145,14 @@ final class KeeperPhrases {
     private static SayEdit.Said hours(Matcher m) {
         int hours = Integer.parseInt(m.group(1) == null ? m.group(2) : m.group(1));
         return keeper(k -> k.withHours(hours), "say.hours", hours);
+    }
+
+    private static SayEdit.Said hour(Matcher m, Project project) {
+        Money hour =
+                m.group(1).equals("nothing")
+                        ? Money.ZERO
+                        : Money.of(Double.parseDouble(m.group(1)));
+        return keeper(k -> k.withHour(hour), "say.hour", project.keeper().tape().say(hour));
     }
 
     private static SayEdit.Said helper(boolean there) {

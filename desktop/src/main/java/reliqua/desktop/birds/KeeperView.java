@@ -31,17 +31,18 @@ import reliqua.desktop.work.Workspace;
 final class KeeperView implements BirdsView {
     /** The words of the say line before a figure typed here. */
     private static final Map<String, String> SAID =
-            Map.of(
-                    "height", "height ",
-                    "reach", "reach ",
-                    "lift", "lift ",
-                    "hours", "hours ",
-                    "budget", "budget ",
-                    "kerf", "kerf ",
-                    "currency", "currency ",
-                    "widest", "no wider than ",
-                    "deepest", "no deeper than ",
-                    "highest", "no higher than ");
+            Map.ofEntries(
+                    Map.entry("height", "height "),
+                    Map.entry("reach", "reach "),
+                    Map.entry("lift", "lift "),
+                    Map.entry("hours", "hours "),
+                    Map.entry("budget", "budget "),
+                    Map.entry("kerf", "kerf "),
+                    Map.entry("currency", "currency "),
+                    Map.entry("widest", "no wider than "),
+                    Map.entry("deepest", "no deeper than "),
+                    Map.entry("highest", "no higher than "),
+                    Map.entry("hour", "an hour "));
 
     private final Workspace workspace;
     private final PictureView picture = new PictureView();
@@ -89,6 +90,7 @@ final class KeeperView implements BirdsView {
         figure("lift", (k, t) -> t.say(k.body().lift()));
         figure("hours", (k, _) -> String.valueOf(k.hoursAWeek()));
         figure("budget", (k, t) -> t.say(k.budget()));
+        figure("hour", (k, t) -> t.say(k.hour()));
         figure("kerf", (k, t) -> t.say(k.kerf()));
         figure("currency", (_, t) -> t.currency());
         figure("widest", (k, t) -> limit(k.limits().width(), t));

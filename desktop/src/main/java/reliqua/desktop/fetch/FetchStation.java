@@ -14,7 +14,9 @@ import reliqua.core.measure.Money;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
 import reliqua.core.project.Design;
+import reliqua.core.project.PlanReview;
 import reliqua.desktop.Texts;
+import reliqua.desktop.shell.Helps;
 import reliqua.desktop.shell.Parts;
 import reliqua.desktop.shell.Station;
 import reliqua.desktop.work.Workspace;
@@ -121,6 +123,12 @@ public final class FetchStation implements Station {
                                 Math.round(bill.heapShare() * 100) + " %"),
                         Parts.rule(),
                         Parts.text(Texts.get("fetch.how"), "note"));
+        PlanReview review = workspace.designs().review().get();
+        if (!review.improvements().isEmpty()) {
+            slip.getChildren()
+                    .addAll(Parts.rule(), Parts.text(Texts.get("fetch.scrounge"), "title"));
+            review.improvements().forEach(i -> slip.getChildren().add(Helps.row(i, tape)));
+        }
     }
 
     private Node line(Bill.Line line, Tape tape) {

@@ -48,7 +48,7 @@ public final class SawStation implements Station {
     private final ObservableList<Ticket> tickets = FXCollections.observableArrayList();
     private final ListView<Ticket> list = new ListView<>(tickets);
     private final Label summary = Parts.text("", "soft");
-    private final YieldView yields = new YieldView();
+    private final YieldView yields;
     private final ToggleButton given =
             Parts.toggle("yield", Texts.get("yield.show"), false, this::showYields);
     private final VBox bench = new VBox(10);
@@ -60,6 +60,7 @@ public final class SawStation implements Station {
     public SawStation(Workspace workspace, WholeWindow whole) {
         this.workspace = workspace;
         this.book = new TicketBook(workspace);
+        this.yields = new YieldView(new PlanCard(workspace));
         this.whole = whole;
         list.setId("tickets");
         list.getStyleClass().add("rack");

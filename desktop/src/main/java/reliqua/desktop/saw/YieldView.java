@@ -17,7 +17,10 @@ import reliqua.desktop.shell.Parts;
 final class YieldView extends ScrollPane {
     private static final double WIDEST = 560;
 
-    YieldView() {
+    private final PlanCard card;
+
+    YieldView(PlanCard card) {
+        this.card = card;
         setId("yields");
         setFitToWidth(true);
         getStyleClass().add("bare");
@@ -27,7 +30,8 @@ final class YieldView extends ScrollPane {
         VBox all = new VBox(16);
         all.getStyleClass().add("ledger");
         double longest = lines.stream().mapToDouble(l -> l.all().toMm()).max().orElse(1);
-        all.getChildren().add(Parts.text(Texts.get("yield.how"), "soft"));
+        card.show();
+        all.getChildren().addAll(card, Parts.text(Texts.get("yield.how"), "soft"));
         lines.forEach(line -> all.getChildren().add(row(line, WIDEST / longest, tape)));
         setContent(all);
     }

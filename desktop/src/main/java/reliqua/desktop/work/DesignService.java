@@ -18,6 +18,7 @@ import reliqua.core.cutting.Progress;
 import reliqua.core.cutting.WorkPlan;
 import reliqua.core.fit.Candidate;
 import reliqua.core.project.Design;
+import reliqua.core.project.PlanReview;
 import reliqua.core.project.Project;
 
 /**
@@ -33,8 +34,10 @@ public final class DesignService {
      * @param design the latest, if any house can be built
      * @param search the search it came from, when it is finished and was one
      * @param fault why there is none; empty otherwise
+     * @param seconds from the edit to this
      */
-    public record State(Optional<Design> design, Optional<Design.Search> search, String fault) {}
+    public record State(
+            Optional<Design> design, Optional<Design.Search> search, String fault, double seconds) {}
 
     private final ExecutorService worker =
             Executors.newSingleThreadExecutor(
@@ -44,7 +47,10 @@ public final class DesignService {
                         return thread;
                     });
     private final ReadOnlyObjectWrapper<State> state =
-            new ReadOnlyObjectWrapper<>(new State(Optional.empty(), Optional.empty(), ""));
+            new ReadOnlyObjectWrapper<>(
+                    new State(Optional.empty(), Optional.empty(), "", 0));
+    private final ReadOnlyObjectWrapper<PlanReview> review =
+            new ReadOnlyObjectWrapper<>(PlanReview.NONE);
     private final ReadOnlyDoubleWrapper progress = new ReadOnlyDoubleWrapper(1);
     private @Nullable Run current;
     private @Nullable List<Object> inputs;
@@ -52,6 +58,11 @@ public final class DesignService {
     /** The latest design. */
     public ReadOnlyObjectProperty<State> state() {
         return state.getReadOnlyProperty();
+    }
+
+    /** What would make the plan better: known a little later than the plan, nothing until then. */
+    public ReadOnlyObjectProperty<PlanReview> review() {
+        return review.getReadOnlyProperty();
     }
 
     /** How far the work is, from 0 to 1; 1 when there is none. */
@@ -79,6 +90,7 @@ public final class DesignService {
         Run run = new Run(project);
         current = run;
         progress.set(0);
+        review.set(PlanReview.NONE);
         worker.submit(run);
     }
 
@@ -116,24 +128,42 @@ public final class DesignService {
                                 : derived.obstacle()
                                         .map(o -> o.words(project.keeper().tape()))
                                         .orElse("");
-                show(new State(derived.design(), derived.search(), why), true);
+                show(state(derived.design(), derived.search(), why), true);
+                derived.design().ifPresent(this::review);
                 LOG.debug("Design derived in {} ms", (System.nanoTime() - begun) / 1_000_000);
             } catch (Unbuildable e) {
                 String why = e.reason().words(project.keeper().tape());
-                show(new State(Optional.empty(), Optional.empty(), why), true);
+                show(state(Optional.empty(), Optional.empty(), why), true);
             } catch (RuntimeException e) {
                 LOG.error("The design could not be derived", e);
                 show(
-                        new State(
+                        state(
                                 Optional.empty(), Optional.empty(), String.valueOf(e.getMessage())),
                         true);
             }
         }
 
+        private State state(
+                Optional<Design> design, Optional<Design.Search> search, String fault) {
+            return new State(design, search, fault, (System.nanoTime() - begun) / 1e9);
+        }
+
+        private void review(Design design) {
+            Candidate house = design.candidate();
+            PlanReview known =
+                    PlanReview.of(project, house.coop(), house.plan(), Progress.until(this));
+            Platform.runLater(
+                    () -> {
+                        if (current == this && !cancelled) {
+                            review.set(known);
+                        }
+                    });
+        }
+
         private void better(Candidate candidate) {
             Design design = Design.of(candidate, project);
             LOG.debug("A house after {} ms", (System.nanoTime() - begun) / 1_000_000);
-            show(new State(Optional.of(design), Optional.empty(), ""), false);
+            show(state(Optional.of(design), Optional.empty(), ""), false);
         }
 
         private void show(State next, boolean last) {
