@@ -10,6 +10,7 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.RaisedDimensions;
+import reliqua.core.coop.madeup.Seam;
 import reliqua.core.cutting.CutWish;
 import reliqua.core.flock.BirdClass;
 import reliqua.core.flock.Flock;
@@ -95,6 +96,22 @@ final class ProjectJson {
                 .put("fullWidth", JsonWords.mm(choices.roofing().fullWidth()))
                 .put("coverWidth", JsonWords.mm(choices.roofing().coverWidth()))
                 .put("longest", JsonWords.mm(choices.roofing().longest()));
+        ArrayNode seams = node.putArray("seams");
+        for (Seam seam : chosen.seams()) {
+            ArrayNode at =
+                    seams.addObject()
+                            .put("mark", seam.mark())
+                            .put("kind", JsonWords.lower(seam.kind()))
+                            .putArray("at");
+            seam.at().forEach(length -> at.addObject().put("mm", JsonWords.mm(length)));
+        }
+    }
+
+    private static Seam seam(JsonReader in) {
+        return new Seam(
+                in.text("mark", ""),
+                in.choice("kind", Seam.Kind.class, Seam.Kind.LAPPED),
+                in.list("at", at -> at.mm("mm")));
     }
 
     static Project read(String text, String name, Heap heap, Heap cut, List<Offer> offers)
@@ -212,7 +229,7 @@ final class ProjectJson {
                                 Practice.Underside.class,
                                 Practice.Underside.CLOSED_IN),
                         in.mm("step"));
-        return new Project.Chosen(dimensions, choices);
+        return new Project.Chosen(dimensions, choices, in.list("seams", ProjectJson::seam));
     }
 
     private static IllegalArgumentException missing(JsonReader in, String field) {

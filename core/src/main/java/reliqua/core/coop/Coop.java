@@ -1,7 +1,13 @@
 package reliqua.core.coop;
 
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
+import reliqua.core.coop.madeup.MadeUp;
 import reliqua.core.measure.Angle;
 import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
@@ -24,6 +30,22 @@ public record Coop(List<Part> parts, List<Opening> openings, Measures measures) 
     /** The part with this mark. */
     public Optional<Part> find(String mark) {
         return parts.stream().filter(p -> p.mark().equals(mark)).findFirst();
+    }
+
+    /** The same house with some parts made up of several, each in the place of the whole. */
+    public Coop with(Collection<MadeUp> madeUp) {
+        Map<String, MadeUp> byMark = new HashMap<>();
+        madeUp.forEach(m -> byMark.put(m.seam().mark(), m));
+        List<Part> built =
+                parts.stream()
+                        .flatMap(
+                                p ->
+                                        byMark.containsKey(p.mark())
+                                                ? byMark.get(p.mark()).parts().stream()
+                                                : Stream.of(p))
+                        .sorted(Comparator.comparing(p -> p.role().stage()))
+                        .toList();
+        return new Coop(built, openings, measures);
     }
 
     /** Parts of one role. */

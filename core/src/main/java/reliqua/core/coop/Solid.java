@@ -1,7 +1,11 @@
 package reliqua.core.coop;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
@@ -124,5 +128,62 @@ public record Solid(
     /** Volume in cubic metres. */
     public double cubicMetres() {
         return profile().getArea() * to.minus(from).toMm() * 1e-9;
+    }
+
+    /** The same, moved. */
+    public Solid shifted(Length x, Length y, Length z) {
+        return switch (along) {
+            case X -> moved(x, y, z);
+            case Y -> moved(y, x, z);
+            case Z -> moved(z, x, y);
+        };
+    }
+
+    private Solid moved(Length axis, Length u, Length v) {
+        return new Solid(
+                along,
+                moved(outline, u, v),
+                holes.stream().map(h -> moved(h, u, v)).toList(),
+                from.plus(axis),
+                to.plus(axis));
+    }
+
+    private static List<Corner> moved(List<Corner> corners, Length u, Length v) {
+        return corners.stream().map(c -> new Corner(c.u().plus(u), c.v().plus(v))).toList();
+    }
+
+    /**
+     * What of it lies between two places along an axis; nothing where that is nothing, or no single
+     * prism. Holes are not kept: it is for solids without.
+     */
+    public Optional<Solid> between(Axis axis, Length low, Length high) {
+        if (axis == along) {
+            Length begin = from.max(low);
+            Length end = to.min(high);
+            return begin.compareTo(end) < 0
+                    ? Optional.of(new Solid(along, outline, holes, begin, end))
+                    : Optional.empty();
+        }
+        boolean first = axis == Axis.X || along == Axis.X && axis == Axis.Y;
+        Envelope all = profile().getEnvelopeInternal();
+        all.expandBy(1);
+        Envelope cut =
+                first
+                        ? new Envelope(
+                                low.toMm(), high.toMm(), all.getMinY(), all.getMaxY())
+                        : new Envelope(
+                                all.getMinX(), all.getMaxX(), low.toMm(), high.toMm());
+        Geometry left = profile().intersection(GEOMETRY.toGeometry(cut));
+        return left instanceof Polygon polygon && !polygon.isEmpty()
+                ? Optional.of(new Solid(along, corners(polygon), List.of(), from, to))
+                : Optional.empty();
+    }
+
+    private static List<Corner> corners(Polygon polygon) {
+        Coordinate[] points = polygon.getExteriorRing().getCoordinates();
+        return Arrays.stream(points)
+                .limit(points.length - 1L)
+                .map(p -> new Corner(Length.ofMm(p.getX()), Length.ofMm(p.getY())))
+                .toList();
     }
 }

@@ -12,6 +12,9 @@ import java.util.SortedSet;
 import java.util.TreeMap;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
+import reliqua.core.coop.madeup.MadeUp;
+import reliqua.core.coop.madeup.MadeUps;
+import reliqua.core.coop.madeup.Seam;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.core.stock.Heap;
@@ -79,24 +82,79 @@ public final class CoopPlanner {
     }
 
     private WorkPlan planned(
-            Coop coop, Decided decided, Optional<WorkPlan> before, Progress progress) {
+            Coop whole, Decided decided, Optional<WorkPlan> before, Progress progress) {
+        MadeUps ways = new MadeUps(whole, heap);
+        Optional<WorkPlan> kept =
+                before.filter(b -> b.workshop().equals(workshop))
+                        .flatMap(b -> kept(b, whole, ways, decided));
+        if (kept.filter(k -> k.weighed().isZero() && k.missing().isEmpty()).isPresent()) {
+            return kept.get();
+        }
+        WorkPlan fresh = joined(whole, ways, decided, progress);
+        return kept.filter(k -> k.missing().size() <= fresh.missing().size())
+                .filter(k -> k.weighed().compareTo(fresh.weighed()) <= 0)
+                .map(k -> k.seams().equals(fresh.seams()) ? k.provenBy(fresh) : k)
+                .orElse(fresh);
+    }
+
+    /** The tickets of the plan before, for the house with the joints it had. */
+    private Optional<WorkPlan> kept(
+            WorkPlan before, Coop whole, MadeUps ways, Decided decided) {
+        List<MadeUp> madeUp = ways.of(union(decided.seams(), before.seams()));
+        Coop coop = whole.with(madeUp);
         Served served = new Served(coop, decided.cuts());
+        return KeptPlan.of(before, coop, served, decided, heap, prices)
+                .map(k -> k.plan(made(served, decided), workshop).joined(madeUp));
+    }
+
+    private static List<Seam> union(List<Seam> fixed, List<Seam> more) {
+        Map<String, Seam> byMark = new TreeMap<>();
+        more.forEach(s -> byMark.put(s.mark(), s));
+        fixed.forEach(s -> byMark.put(s.mark(), s));
+        return List.copyOf(byMark.values());
+    }
+
+    /** A plan of the house in whole pieces, or with joints where that is better. */
+    private WorkPlan joined(Coop whole, MadeUps ways, Decided decided, Progress progress) {
+        WorkPlan direct = fresh(whole, ways, decided, decided.seams(), settings, progress);
+        if (!settings.joins() || direct.weighed().isZero() && direct.missing().isEmpty()) {
+            return direct;
+        }
+        List<Seam> seams =
+                new Joining(
+                                whole,
+                                ways,
+                                s -> fresh(whole, ways, decided, s, CutPlanner.Settings.QUICK, progress),
+                                progress)
+                        .seams(decided.seams(), direct);
+        if (seams.equals(decided.seams())) {
+            return direct;
+        }
+        WorkPlan joined = fresh(whole, ways, decided, seams, settings, progress);
+        return Joining.beats(joined, direct) ? joined : direct;
+    }
+
+    private WorkPlan fresh(
+            Coop whole,
+            MadeUps ways,
+            Decided decided,
+            List<Seam> seams,
+            CutPlanner.Settings how,
+            Progress progress) {
+        List<MadeUp> madeUp = ways.of(seams);
+        Coop coop = whole.with(madeUp);
+        Served served = new Served(coop, decided.cuts());
+        return fresh(served.wanted(coop), decided.wishes(), how, progress)
+                .plan(made(served, decided))
+                .joined(madeUp);
+    }
+
+    private static List<Ticket> made(Served served, Decided decided) {
         List<Ticket> made = new ArrayList<>();
         for (CutMade cut : decided.cuts()) {
             made.add(served.ticket(cut, made.size() + 1));
         }
-        Optional<WorkPlan> kept =
-                before.filter(b -> b.workshop().equals(workshop))
-                        .flatMap(b -> KeptPlan.of(b, coop, served, decided, heap, prices))
-                        .map(k -> k.plan(made, workshop));
-        if (kept.filter(k -> k.weighed().isZero() && k.missing().isEmpty()).isPresent()) {
-            return kept.get();
-        }
-        WorkPlan fresh = fresh(served.wanted(coop), decided.wishes(), progress).plan(made);
-        return kept.filter(k -> k.missing().size() <= fresh.missing().size())
-                .filter(k -> k.weighed().compareTo(fresh.weighed()) <= 0)
-                .map(k -> k.provenBy(fresh))
-                .orElse(fresh);
+        return made;
     }
 
     /** The parts of a coop that no piece cut so far serves. */
@@ -105,39 +163,45 @@ public final class CoopPlanner {
     }
 
     /** Sloped panels share rectangles two by two unless single ones come cheaper. */
-    private Gathered fresh(List<Part> wanted, SortedSet<CutWish> wishes, Progress progress) {
+    private Gathered fresh(
+            List<Part> wanted,
+            SortedSet<CutWish> wishes,
+            CutPlanner.Settings how,
+            Progress progress) {
         Workables workables = new Workables(heap, workshop, Demand.sections(wanted));
         Demand demand = new Demand(wanted, heap, prices, workshop, workables, wishes);
         Gathered gathered = new Gathered(demand);
-        gathered.add(demand.sticks(), settings, progress);
-        sheets(demand, gathered, progress);
-        gathered.add(demand.roofing(), settings, progress);
+        gathered.add(demand.sticks(), how, progress);
+        sheets(demand, gathered, how, progress);
+        gathered.add(demand.roofing(), how, progress);
         Set<String> used = new HashSet<>();
         for (Length aperture : demand.apertures()) {
             CutJob mesh = demand.mesh(aperture, lot -> !used.contains(lot.id()));
-            gathered.add(mesh, settings, progress);
+            gathered.add(mesh, how, progress);
             gathered.tickets.forEach(t -> used.add(t.source()));
         }
         return gathered;
     }
 
-    private void sheets(Demand all, Gathered gathered, Progress progress) {
-        Gathered paired = sheets(all, true, progress);
-        if (paired.missing.isEmpty() && (paired.cost.isZero() || settings.sheetRounds() == 0)) {
+    private void sheets(
+            Demand all, Gathered gathered, CutPlanner.Settings how, Progress progress) {
+        Gathered paired = sheets(all, true, how, progress);
+        if (paired.missing.isEmpty() && (paired.cost.isZero() || how.sheetRounds() == 0)) {
             gathered.take(paired, paired.bound);
             return;
         }
-        Gathered single = sheets(all, false, progress);
+        Gathered single = sheets(all, false, how, progress);
         Gathered better = ORDER.compare(single, paired) < 0 ? single : paired;
         // What holds of both ways is the lower of the two bounds.
         gathered.take(
                 better, paired.bound.compareTo(single.bound) < 0 ? paired.bound : single.bound);
     }
 
-    private Gathered sheets(Demand all, boolean pairs, Progress progress) {
+    private Gathered sheets(
+            Demand all, boolean pairs, CutPlanner.Settings how, Progress progress) {
         Demand demand = all.again();
         Gathered gathered = new Gathered(demand);
-        gathered.add(demand.sheets(pairs), settings, progress);
+        gathered.add(demand.sheets(pairs), how, progress);
         return gathered;
     }
 
@@ -260,7 +324,9 @@ public final class CoopPlanner {
                     remark,
                     made,
                     Map.of(),
-                    workshop);
+                    workshop,
+                    List.of(),
+                    0);
         }
     }
 }

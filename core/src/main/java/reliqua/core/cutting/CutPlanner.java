@@ -20,17 +20,29 @@ public final class CutPlanner {
      * @param solverEffort seconds, in the integer solver's own deterministic time, for one section
      *     of sticks
      * @param sheetRounds how often a layout of sheets is taken up and laid anew
+     * @param joins whether parts of a coop may be made up of several pieces where that is cheaper
      * @param seed same seed, same plan
      */
-    public record Settings(StickEffort sticks, double solverEffort, int sheetRounds, long seed) {
+    public record Settings(
+            StickEffort sticks, double solverEffort, int sheetRounds, boolean joins, long seed) {
         /** Everything, for the plan that is sawn; a fraction of a second for a coop. */
-        public static final Settings FULL = new Settings(StickEffort.PROVEN, 0.4, 6000, 1);
+        public static final Settings FULL = new Settings(StickEffort.PROVEN, 0.4, 6000, true, 1);
 
         /** Heuristics alone, to compare many designs; about a millisecond for a coop. */
-        public static final Settings QUICK = new Settings(StickEffort.HEURISTIC, 0, 0, 1);
+        public static final Settings QUICK = new Settings(StickEffort.HEURISTIC, 0, 0, false, 1);
+
+        /** The same with every part in one piece. */
+        public Settings withoutJoints() {
+            return new Settings(sticks, solverEffort, sheetRounds, false, seed);
+        }
+
+        /** The same from another seed. */
+        public Settings seeded(long other) {
+            return new Settings(sticks, solverEffort, sheetRounds, joins, other);
+        }
 
         /** For the plan that follows the keeper's edits: proven where that is quick. */
-        public static final Settings LIVE = new Settings(StickEffort.PROVEN, 0.05, 1500, 1);
+        public static final Settings LIVE = new Settings(StickEffort.PROVEN, 0.05, 1500, true, 1);
     }
 
     /** How sticks are planned. */

@@ -60,7 +60,17 @@ final class KeptPlan {
         List<Part> missing = List.copyOf(wanted.values());
         WorkPlan unproven =
                 new WorkPlan(
-                        kept, missing, cost, Money.ZERO, false, "", made, Map.of(), workshop);
+                        kept,
+                        missing,
+                        cost,
+                        Money.ZERO,
+                        false,
+                        "",
+                        made,
+                        Map.of(),
+                        workshop,
+                        List.of(),
+                        0);
         return unproven.provenBy(unproven);
     }
 

@@ -12,10 +12,9 @@ import java.util.Optional;
  * patterns that fall short by more than the gap between the wanted cost and the bound cannot occur.
  * Only patterns that cannot take one more piece are listed: others are covered by them. If no plan
  * of the listed patterns reaches the wanted cost, none exists (Baldacci, Christofides, Mingozzi
- * 2008 use the same argument for routing). Gives up beyond {@link #MOST} patterns.
+ * 2008 use the same argument for routing). Gives up beyond a number of patterns.
  */
 final class PatternEnumeration {
-    private static final int MOST = 5_000;
     private static final int MOST_STEPS = 3_000_000;
 
     private final StickProblem problem;
@@ -23,9 +22,11 @@ final class PatternEnumeration {
     private final int[] demand;
     private final Pricing.Prices prices;
     private final List<Pattern> found = new ArrayList<>();
+    private final int most;
     private int steps;
 
-    private PatternEnumeration(StickProblem problem, double[] duals) {
+    private PatternEnumeration(StickProblem problem, double[] duals, int most) {
+        this.most = most;
         this.problem = problem;
         this.duals = duals;
         this.demand = problem.demands();
@@ -37,10 +38,11 @@ final class PatternEnumeration {
      *
      * @param slack wanted cost minus bound, in millionths
      * @param ceiling wanted cost: dearer shop items are left out
+     * @param most gives up beyond so many
      */
     static Optional<List<Pattern>> within(
-            StickProblem problem, double[] duals, double slack, long ceiling) {
-        PatternEnumeration search = new PatternEnumeration(problem, duals);
+            StickProblem problem, double[] duals, double slack, long ceiling, int most) {
+        PatternEnumeration search = new PatternEnumeration(problem, duals, most);
         for (int b = 0; b < problem.bins().size(); b++) {
             StickProblem.BinType bin = problem.bins().get(b);
             double aim = bin.charge() + (bin.own() ? search.prices.rent(bin.group()) : 0);
@@ -137,6 +139,6 @@ final class PatternEnumeration {
             copy[s] = counts[s].clone();
         }
         found.add(Pattern.of(b, copy, problem.size()));
-        return found.size() <= MOST;
+        return found.size() <= most;
     }
 }

@@ -12,6 +12,10 @@ import java.util.random.RandomGeneratorFactory;
  */
 final class StickPlanner {
     private static final int DIVES = 3;
+    private static final int MOST_PATTERNS = 5_000;
+
+    /** So many a unit of the solver's effort. */
+    private static final double PATTERNS = 12_500;
 
     /** Share of the integer solver's effort that goes to the patterns known so far. */
     private static final double SOME = 0.2;
@@ -50,6 +54,11 @@ final class StickPlanner {
 
     private boolean proven() {
         return settings.sticks() == CutPlanner.StickEffort.PROVEN;
+    }
+
+    /** A linear program over more takes too long for what it is worth. */
+    private int mostPatterns() {
+        return (int) Math.min(MOST_PATTERNS, PATTERNS * settings.solverEffort());
     }
 
     /** Many kinds make a round slow, and help the solver more than the heuristic. */
@@ -187,7 +196,8 @@ final class StickPlanner {
 
     private Optional<List<Pattern>> candidates(
             Proof proof, Packing best, long ceiling, double[] duals) {
-        return PatternEnumeration.within(problem, duals, ceiling - proof.raw(best), ceiling);
+        return PatternEnumeration.within(
+                problem, duals, ceiling - proof.raw(best), ceiling, mostPatterns());
     }
 
     /**
@@ -199,7 +209,8 @@ final class StickPlanner {
         if (first.unplaced() > 0 || bound > 0.5) {
             return first;
         }
-        return PatternEnumeration.within(problem, byLength.fairDuals(), -bound, 0)
+        return PatternEnumeration.within(
+                        problem, byLength.fairDuals(), -bound, 0, mostPatterns())
                 .flatMap(
                         p ->
                                 new CheapestChoice(problem, bills.step(), progress)

@@ -7,8 +7,13 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
+import reliqua.core.coop.madeup.MadeUp;
+import reliqua.core.coop.madeup.MadeUps;
+import reliqua.core.coop.madeup.Seam;
 import reliqua.core.measure.Money;
+import reliqua.core.stock.Heap;
 
 /**
  * The whole cutting of a coop, in all its materials.
@@ -23,6 +28,8 @@ import reliqua.core.measure.Money;
  * @param made what has been cut already, in that order, with the parts its pieces serve now
  * @param wishes how much cheaper a plan without each of the keeper's wishes would be
  * @param workshop kerf and tools it was made for: with others its marks are wrong
+ * @param seams of the parts that are made up of several pieces
+ * @param joiningMinutes of work at the seams
  */
 public record WorkPlan(
         List<Ticket> tickets,
@@ -33,10 +40,13 @@ public record WorkPlan(
         String remark,
         List<Ticket> made,
         Map<CutWish, Money> wishes,
-        Workshop workshop) {
+        Workshop workshop,
+        List<Seam> seams,
+        int joiningMinutes) {
     /** Copies the lists. */
     public WorkPlan {
         made = List.copyOf(made);
+        seams = List.copyOf(seams);
         wishes = Collections.unmodifiableMap(new TreeMap<>(wishes));
         tickets = List.copyOf(tickets);
         missing = List.copyOf(missing);
@@ -44,7 +54,29 @@ public record WorkPlan(
 
     WorkPlan withWishes(Map<CutWish, Money> costs) {
         return new WorkPlan(
-                tickets, missing, cost, lowerBound, proven, remark, made, costs, workshop);
+                tickets, missing, cost, lowerBound, proven, remark, made, costs, workshop,
+                seams, joiningMinutes);
+    }
+
+    /** For a house with these joints. */
+    WorkPlan joined(List<MadeUp> madeUp) {
+        return new WorkPlan(
+                tickets,
+                missing,
+                cost,
+                lowerBound,
+                proven,
+                remark,
+                made,
+                wishes,
+                workshop,
+                madeUp.stream().map(MadeUp::seam).toList(),
+                madeUp.stream().mapToInt(MadeUp::minutes).sum());
+    }
+
+    /** The house with the joints of this plan, from the house in whole pieces. */
+    public Coop built(Coop whole) {
+        return whole.with(new MadeUps(whole, Heap.EMPTY).of(seams));
     }
 
     /** The same with the bound another plan for the same has proven. */
@@ -59,7 +91,9 @@ public record WorkPlan(
                 other.remark,
                 made,
                 wishes,
-                workshop);
+                workshop,
+                seams,
+                joiningMinutes);
     }
 
     /** The ticket a part comes from. */
@@ -107,7 +141,7 @@ public record WorkPlan(
     public Money weighed() {
         return minutesByThing().values().stream()
                 .map(workshop::charge)
-                .reduce(cost, Money::plus);
+                .reduce(cost.plus(workshop.charge(joiningMinutes)), Money::plus);
     }
 
     /** How many cuts the saw and the snips make, about: one a piece. */

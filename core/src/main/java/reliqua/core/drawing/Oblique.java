@@ -55,7 +55,9 @@ public final class Oblique {
                     POP_GUIDE,
                     NEST_PANEL,
                     NEST_LID,
-                    DRIP_BOARD ->
+                    DRIP_BOARD,
+                    BOARD,
+                    COVER_BATTEN ->
                     true;
             case ROOF_SHEET, RAMP_BOARD, PURLIN -> true;
             default -> false;

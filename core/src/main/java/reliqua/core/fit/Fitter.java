@@ -96,7 +96,7 @@ public final class Fitter {
         }
         progress.report(0.8, Words.say("fit.exact"));
         List<Candidate> exact = exact(Stream.concat(climbed.stream(), drawn.stream()), soFar);
-        Optional<Candidate> best = exact.stream().findFirst();
+        Optional<Candidate> best = exact.stream().findFirst().map(trial::joined);
         List<Candidate> others = exact.stream().skip(1).toList();
         progress.report(1, "");
         return new FitResult(

@@ -141,14 +141,21 @@ final class Trial {
         }
     }
 
-    /** The same house planned exactly. */
+    /** The same house planned exactly, every part in one piece. */
     Candidate exact(Candidate candidate) {
-        CutPlanner.Settings live = CutPlanner.Settings.LIVE;
-        CutPlanner.Settings seeded =
-                new CutPlanner.Settings(
-                        live.sticks(), live.solverEffort(), live.sheetRounds(), request.seed());
+        return planned(candidate, CutPlanner.Settings.LIVE.withoutJoints());
+    }
+
+    /** The same house with joints, where parts in one piece would have to be bought. */
+    Candidate joined(Candidate candidate) {
+        return candidate.weighed().isZero() && candidate.plan().missing().isEmpty()
+                ? candidate
+                : planned(candidate, CutPlanner.Settings.LIVE);
+    }
+
+    private Candidate planned(Candidate candidate, CutPlanner.Settings how) {
         WorkPlan plan =
-                planner(seeded)
+                planner(how.seeded(request.seed()))
                         .plan(
                                 candidate.coop(),
                                 Decided.cut(request.cuts()),
@@ -157,7 +164,7 @@ final class Trial {
         return new Candidate(
                 candidate.dimensions(),
                 candidate.choices(),
-                candidate.coop(),
+                plan.built(candidate.coop()),
                 candidate.findings(),
                 plan);
     }

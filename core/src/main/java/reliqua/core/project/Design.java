@@ -132,9 +132,10 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
                                 CutPlanner.Settings.LIVE)
                         .plan(
                                 coop,
-                                new Decided(project.cuts(), project.wishes()),
+                                new Decided(project.cuts(), project.wishes(), chosen.seams()),
                                 before,
                                 progress);
-        return new Candidate(chosen.dimensions(), chosen.choices(), coop, findings, plan);
+        return new Candidate(
+                chosen.dimensions(), chosen.choices(), plan.built(coop), findings, plan);
     }
 }

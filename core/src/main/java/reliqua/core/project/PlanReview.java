@@ -33,6 +33,8 @@ public record PlanReview(List<Improvement> improvements, Optional<Money> worthOf
     /** Every one takes a plan of its own. */
     private static final int MOST_OFFERS = 5;
 
+    private static final CutPlanner.Settings HOW = CutPlanner.Settings.LIVE.withoutJoints();
+
     /** Copies the list. */
     public PlanReview {
         improvements = List.copyOf(improvements);
@@ -120,10 +122,10 @@ public record PlanReview(List<Improvement> improvements, Optional<Money> worthOf
         }
 
         private WorkPlan planned(Heap heap, Workshop workshop) {
-            return new CoopPlanner(heap, project.prices(), workshop, CutPlanner.Settings.LIVE)
+            return new CoopPlanner(heap, project.prices(), workshop, HOW)
                     .plan(
                             coop,
-                            new Decided(project.cuts(), project.wishes()),
+                            new Decided(project.cuts(), project.wishes(), List.of()),
                             Optional.empty(),
                             progress);
         }

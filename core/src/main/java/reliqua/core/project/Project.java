@@ -1,5 +1,6 @@
 package reliqua.core.project;
 
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
@@ -10,8 +11,10 @@ import java.util.SortedSet;
 import java.util.TreeSet;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.RaisedDimensions;
+import reliqua.core.coop.madeup.Seam;
 import reliqua.core.cutting.CutMade;
 import reliqua.core.cutting.CutWish;
+import reliqua.core.cutting.Ticket;
 import reliqua.core.fit.Candidate;
 import reliqua.core.fit.FitRequest;
 import reliqua.core.flock.Flock;
@@ -55,8 +58,27 @@ public record Project(
         SortedSet<CutWish> wishes,
         Set<String> done) {
 
-    /** A house settled on: its lengths and sections. */
-    public record Chosen(RaisedDimensions dimensions, Choices choices) {}
+    /** A house settled on: its lengths and sections, and joints of which something is cut. */
+    public record Chosen(RaisedDimensions dimensions, Choices choices, List<Seam> seams) {
+        /** Copies the list. */
+        public Chosen {
+            seams = List.copyOf(seams);
+        }
+
+        /** In whole pieces. */
+        public Chosen(RaisedDimensions dimensions, Choices choices) {
+            this(dimensions, choices, List.of());
+        }
+
+        /** With more joints that stand, one for a part. */
+        Chosen joined(List<Seam> more) {
+            List<Seam> all = new ArrayList<>(seams);
+            more.stream()
+                    .filter(m -> seams.stream().noneMatch(s -> s.mark().equals(m.mark())))
+                    .forEach(all::add);
+            return new Chosen(dimensions, choices, all);
+        }
+    }
 
     /** Refuses a blank name; copies the collections. */
     public Project {
@@ -121,6 +143,19 @@ public record Project(
     /** With this house settled on. */
     public Project settledOn(Candidate house) {
         return withChosen(Optional.of(new Chosen(house.dimensions(), house.choices())));
+    }
+
+    /** With those joints of a plan that are begun by cutting a ticket. */
+    public Project begun(Ticket ticket, List<Seam> seams) {
+        List<Seam> begun =
+                seams.stream()
+                        .filter(
+                                s ->
+                                        ticket.cuts().stream()
+                                                .flatMap(c -> c.parts().stream())
+                                                .anyMatch(p -> s.makes(p.mark())))
+                        .toList();
+        return withChosen(chosen.map(c -> c.joined(begun)));
     }
 
     /** With a dimension fixed. */

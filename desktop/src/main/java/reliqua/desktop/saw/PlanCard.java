@@ -1,14 +1,19 @@
 package reliqua.desktop.saw;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import reliqua.core.coop.madeup.Seam;
 import reliqua.core.cutting.WorkPlan;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Tape;
+import reliqua.core.measure.Words;
 import reliqua.core.project.PlanReview;
 import reliqua.desktop.Texts;
 import reliqua.desktop.shell.Helps;
@@ -56,10 +61,30 @@ final class PlanCard extends VBox {
         if (plan.makingMinutes() > 0) {
             getChildren().add(Parts.text(work(plan, review, tape), "note-ink"));
         }
+        joints(plan);
         if (!review.improvements().isEmpty()) {
             getChildren().add(Parts.text(Texts.get("plan.help"), "strong"));
             review.improvements().forEach(i -> getChildren().add(Helps.row(i, tape)));
         }
+    }
+
+    /** Which parts are made up of several, a line for each way. */
+    private void joints(WorkPlan plan) {
+        Map<Seam.Kind, List<String>> byKind = new TreeMap<>();
+        plan.seams()
+                .forEach(
+                        s ->
+                                byKind.computeIfAbsent(s.kind(), _ -> new ArrayList<>())
+                                        .add(s.mark()));
+        byKind.forEach(
+                (kind, marks) ->
+                        getChildren()
+                                .add(
+                                        Parts.text(
+                                                Words.say(
+                                                        "seam." + kind.name(),
+                                                        String.join(", ", marks)),
+                                                "note-ink")));
     }
 
     private static String rounded(double seconds) {

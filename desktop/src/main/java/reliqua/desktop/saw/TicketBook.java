@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import reliqua.core.coop.Part;
+import reliqua.core.coop.madeup.Seam;
 import reliqua.core.cutting.CutMade;
 import reliqua.core.cutting.CutWish;
 import reliqua.core.cutting.Ticket;
@@ -108,7 +109,11 @@ final class TicketBook {
                 spoiled.isEmpty()
                         ? Texts.get("edit.cut", marks(ticket))
                         : Texts.get("edit.cut.spoiled", marks(ticket), String.join(", ", spoiled)),
-                p -> SawLog.cut(settled(p), ticket, spoiled));
+                p -> SawLog.cut(settled(p).begun(ticket, seams()), ticket, spoiled));
+    }
+
+    private List<Seam> seams() {
+        return plan().map(WorkPlan::seams).orElse(List.of());
     }
 
     /** The stick in hand has this length; says what is wrong with the text, if anything. */

@@ -1,0 +1,48 @@
+package reliqua.core.coop.madeup;
+
+import java.util.Comparator;
+import java.util.List;
+import reliqua.core.measure.Length;
+
+/**
+ * How a part is made up: enough to make it again from the same house.
+ *
+ * @param mark of the part
+ * @param kind of joint
+ * @param at where: see the kinds
+ */
+public record Seam(String mark, Kind kind, List<Length> at) implements Comparable<Seam> {
+    /** The ways to make a part of several. */
+    public enum Kind {
+        /** A stick of two that lie side by side for a stretch; at: length of the first. */
+        LAPPED,
+        /** Roofing of two, the upper over the lower on a purlin; at: length of the upper. */
+        COURSES,
+        /** A panel of two beside each other, the seam on framing; at: its place along the wall. */
+        TILED_ACROSS,
+        /** A panel of two above each other, blocking behind the seam; at: height of the lower. */
+        TILED_UP,
+        /** A panel of upright boards with battens over the gaps; at: thickness, then widths. */
+        BOARDED
+    }
+
+    private static final Comparator<Seam> ORDER =
+            Comparator.comparing(Seam::mark)
+                    .thenComparing(Seam::kind)
+                    .thenComparing(s -> s.at().toString());
+
+    /** Copies the list. */
+    public Seam {
+        at = List.copyOf(at);
+    }
+
+    /** Whether a piece of this mark is part of it: its mark, a letter, perhaps a number. */
+    public boolean makes(String pieceMark) {
+        return pieceMark.matches(java.util.regex.Pattern.quote(mark) + "[a-z]\\d*");
+    }
+
+    @Override
+    public int compareTo(Seam other) {
+        return ORDER.compare(this, other);
+    }
+}

@@ -1,0 +1,72 @@
+package reliqua.core.coop.madeup;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.SortedMap;
+import java.util.TreeMap;
+import reliqua.core.measure.Length;
+import reliqua.core.stock.Heap;
+import reliqua.core.stock.Lot;
+import reliqua.core.stock.Section;
+import reliqua.core.stock.Sheet;
+import reliqua.core.stock.Span;
+import reliqua.core.stock.Stick;
+
+/** What the heap has that a joint could be placed by. */
+public final class Supply {
+    private static final int MOST = 5;
+
+    private final List<Lot> lots;
+
+    /** Over the usable lots of a heap. */
+    public Supply(Heap heap) {
+        this.lots = heap.usable();
+    }
+
+    /** Clear lengths of a section, longest first, at most a few. */
+    List<Length> sticks(Section section) {
+        return lots.stream()
+                .filter(l -> l.material() instanceof Stick s && s.section().equals(section))
+                .map(l -> ((Stick) l.material()).longestClear())
+                .distinct()
+                .sorted(Comparator.reverseOrder())
+                .limit(MOST)
+                .toList();
+    }
+
+    /** Sides of sheets of a thickness, longest first, at most a few. */
+    List<Length> sides(Length thickness) {
+        return lots.stream()
+                .filter(l -> l.material() instanceof Sheet s && s.thickness().equals(thickness))
+                .map(l -> (Sheet) l.material())
+                .flatMap(s -> java.util.stream.Stream.of(s.width(), s.length()))
+                .distinct()
+                .sorted(Comparator.reverseOrder())
+                .limit(MOST)
+                .toList();
+    }
+
+    /**
+     * How many upright boards of each width there are that are so thick and give so long a piece,
+     * by thickness.
+     */
+    Map<Length, SortedMap<Length, Integer>> boards(Length least, Length most, Length length) {
+        Map<Length, SortedMap<Length, Integer>> found = new TreeMap<>();
+        for (Lot lot : lots) {
+            if (lot.material() instanceof Stick s
+                    && s.section().thickness().atLeast(least)
+                    && s.section().thickness().atMost(most)) {
+                int pieces = 0;
+                for (Span span : s.clearSpans()) {
+                    pieces += (int) (span.length().nm() / length.nm());
+                }
+                if (pieces > 0) {
+                    found.computeIfAbsent(s.section().thickness(), _ -> new TreeMap<>())
+                            .merge(s.section().width(), pieces * lot.quantity(), Integer::sum);
+                }
+            }
+        }
+        return found;
+    }
+}
