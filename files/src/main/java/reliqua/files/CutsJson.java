@@ -1,9 +1,12 @@
 package reliqua.files;
 
+import java.time.LocalDateTime;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import reliqua.core.cutting.CutMade;
 import reliqua.core.measure.Length;
+import reliqua.core.project.Told;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Material;
@@ -26,6 +29,8 @@ final class CutsJson {
             node.put("lot", cut.taken().id()).put("bought", cut.bought());
             ArrayNode pieces = node.putArray("pieces");
             cut.pieces().forEach(p -> piece(pieces.addObject(), p));
+            ArrayNode spoiled = node.putArray("spoiled");
+            cut.spoiled().forEach(spoiled::add);
             ArrayNode back = node.putArray("back");
             cut.back()
                     .forEach(
@@ -42,6 +47,28 @@ final class CutsJson {
         node.put("x", JsonWords.mm(piece.x())).put("y", JsonWords.mm(piece.y()));
         node.put("across", JsonWords.mm(piece.across())).put("along", JsonWords.mm(piece.along()));
         node.put("square", piece.square());
+    }
+
+    static void writeStory(ArrayNode array, List<Told> story) {
+        for (Told told : story) {
+            ObjectNode node = array.addObject().put("at", told.at().toString());
+            node.put("what", JsonWords.lower(told.what())).put("thing", told.thing());
+            ArrayNode marks = node.putArray("marks");
+            told.marks().forEach(marks::add);
+        }
+    }
+
+    static Told told(JsonReader in) {
+        try {
+            return new Told(
+                    LocalDateTime.parse(in.text("at", "")),
+                    in.choice("what", Told.What.class, Told.What.CUT),
+                    in.text("thing", ""),
+                    in.texts("marks"));
+        } catch (DateTimeParseException e) {
+            throw new IllegalArgumentException(
+                    "at must be a time such as 2026-05-04T09:30:00", e);
+        }
     }
 
     /** The things that were cut. */
@@ -76,6 +103,7 @@ final class CutsJson {
                 in.flag("bought", false),
                 material,
                 in.list("pieces", CutsJson::piece),
+                in.texts("spoiled"),
                 in.list("back", b -> new CutMade.Back(b.text("lot", ""), b.whole("quantity", 1))));
     }
 

@@ -52,6 +52,7 @@ final class ProjectJson {
                 .forEach((name, length) -> held.put(JsonWords.lower(name), JsonWords.mm(length)));
         project.chosen().ifPresent(chosen -> chosen(root.putObject("chosen"), chosen));
         CutsJson.write(root.putArray("cuts"), project.cuts());
+        CutsJson.writeStory(root.putArray("story"), project.story());
         ArrayNode wishes = root.putArray("wishes");
         project.wishes()
                 .forEach(
@@ -173,7 +174,8 @@ final class ProjectJson {
                                                 w.text("mark", ""),
                                                 w.text("lot", ""),
                                                 w.flag("on", true)))),
-                new HashSet<>(root.texts("done")));
+                new HashSet<>(root.texts("done")),
+                root.list("story", CutsJson::told));
     }
 
     private static PriceBook prices(JsonReader in, List<Offer> offers) {

@@ -71,6 +71,24 @@ public final class CoopPlanner {
         return plan.withWishes(costs);
     }
 
+    /**
+     * The plan before, mended: what stands of it stays, the rest is planned beside it. At once, and
+     * with no bound; {@link #plan} tells whether there is something better.
+     */
+    public WorkPlan mended(Coop whole, Decided asked, WorkPlan before, Progress progress) {
+        Decided decided = asked.among(this::isThere);
+        List<MadeUp> madeUp =
+                new MadeUps(whole, heap).of(union(decided.seams(), before.seams()));
+        Coop coop = whole.with(madeUp);
+        Served served = new Served(coop, decided.cuts());
+        KeptPlan kept = KeptPlan.standing(before, coop, served, decided, heap, prices);
+        Patch patch = new Patch(kept, workshop.kerf());
+        CoopPlanner rest = new CoopPlanner(patch.left(heap), prices, workshop, settings);
+        WorkPlan planned =
+                rest.fresh(kept.rest(), decided.wishes(), settings, progress).plan(List.of());
+        return patch.with(planned, before, made(served, decided)).joined(madeUp);
+    }
+
     private boolean isThere(String source) {
         return heap.find(source).isPresent()
                 || prices.offers().stream().anyMatch(o -> o.id().equals(source));

@@ -19,7 +19,12 @@ import reliqua.core.stock.Material;
  * @param back what went back to the heap: off-cuts, and what else was made of it
  */
 public record CutMade(
-        Lot taken, boolean bought, Material material, List<Piece> pieces, List<Back> back) {
+        Lot taken,
+        boolean bought,
+        Material material,
+        List<Piece> pieces,
+        List<String> spoiled,
+        List<Back> back) {
     /** Refuses more than one thing; copies the lists. */
     public CutMade {
         if (taken.quantity() != 1) {
@@ -27,6 +32,7 @@ public record CutMade(
                     Words.say("stock.lot.quantity", taken.id(), taken.quantity()));
         }
         pieces = List.copyOf(pieces);
+        spoiled = List.copyOf(spoiled);
         back = List.copyOf(back);
     }
 

@@ -55,6 +55,33 @@ final class KeptPlan {
                 : Optional.empty();
     }
 
+    /** The tickets that stand, whatever else is wanted. */
+    static KeptPlan standing(
+            WorkPlan before, Coop coop, Served served, Decided decided, Heap heap, PriceBook book) {
+        KeptPlan plan = new KeptPlan(coop, served, decided, heap, book);
+        before.tickets().forEach(plan::take);
+        return plan;
+    }
+
+    /** Parts that are wanted and on none of the kept tickets. */
+    List<Part> rest() {
+        return List.copyOf(wanted.values());
+    }
+
+    List<Ticket> tickets() {
+        return List.copyOf(kept);
+    }
+
+    /** Of what they must buy. */
+    Money cost() {
+        return cost;
+    }
+
+    /** How many of a lot or offer the kept tickets use. */
+    int used(String source) {
+        return copies.getOrDefault(source, Map.of()).size();
+    }
+
     /** As a plan; a bill of nothing needs no proof, another has none yet. */
     WorkPlan plan(List<Ticket> made, Workshop workshop) {
         List<Part> missing = List.copyOf(wanted.values());
@@ -117,14 +144,7 @@ final class KeptPlan {
             return false;
         }
         cuts.forEach(c -> c.parts().forEach(p -> wanted.remove(p.mark())));
-        kept.add(
-                new Ticket(
-                        ticket.source(),
-                        number,
-                        ticket.bought(),
-                        ticket.material(),
-                        ticket.made(),
-                        cuts));
+        kept.add(ticket.with(number, cuts));
         return true;
     }
 }

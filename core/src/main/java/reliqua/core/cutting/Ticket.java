@@ -71,6 +71,11 @@ public record Ticket(
         }
     }
 
+    /** The same thing with another number and other pieces. */
+    Ticket with(int otherCopy, List<Cut> otherCuts) {
+        return new Ticket(source, otherCopy, bought, material, made, otherCuts);
+    }
+
     /** Name by which it can be ticked off: the thing, and which stick made of it. */
     public String key() {
         return thing() + made.map(m -> "." + m.of()).orElse("");

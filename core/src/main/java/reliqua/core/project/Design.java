@@ -63,7 +63,7 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
      * The design of a project: of the house settled on, or of the best fit.
      *
      * @param before the plan so far, whose tickets stay where they can
-     * @param soFar hears of every better house of a search
+     * @param soFar hears of every better house of a search, and of a plan that is mended at once
      * @throws Unbuildable when the house settled on does not serve the needs as they are now
      */
     public static Derived derive(
@@ -73,7 +73,7 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
             Consumer<Candidate> soFar)
             throws Unbuildable {
         if (project.chosen().isPresent()) {
-            Candidate settled = settled(project, project.chosen().get(), before, progress);
+            Candidate settled = settled(project, project.chosen().get(), before, progress, soFar);
             return new Derived(
                     Optional.of(of(settled, project)), Optional.empty(), Optional.empty());
         }
@@ -119,22 +119,31 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
             Optional<Design> design, Optional<Search> search, Optional<Sum> obstacle) {}
 
     private static Candidate settled(
-            Project project, Project.Chosen chosen, Optional<WorkPlan> before, Progress progress)
+            Project project,
+            Project.Chosen chosen,
+            Optional<WorkPlan> before,
+            Progress progress,
+            Consumer<Candidate> soFar)
             throws Unbuildable {
         Coop coop = RaisedHouse.build(chosen.dimensions(), chosen.choices(), project.needs());
         List<Finding> findings =
                 Findings.of(coop, project.needs(), project.keeper(), project.heap());
-        WorkPlan plan =
+        Workshop workshop = Workshop.of(project.keeper());
+        CoopPlanner planner =
                 new CoopPlanner(
-                                project.heap(),
-                                project.prices(),
-                                Workshop.of(project.keeper()),
-                                CutPlanner.Settings.LIVE)
-                        .plan(
-                                coop,
-                                new Decided(project.cuts(), project.wishes(), chosen.seams()),
-                                before,
-                                progress);
+                        project.heap(), project.prices(), workshop, CutPlanner.Settings.LIVE);
+        Decided decided = new Decided(project.cuts(), project.wishes(), chosen.seams());
+        // Marks of another saw or other tools are wrong, so such a plan is not mended.
+        Optional<WorkPlan> mended =
+                before.filter(b -> b.workshop().equals(workshop))
+                        .map(b -> planner.mended(coop, decided, b, progress));
+        mended.ifPresent(m -> soFar.accept(candidate(chosen, coop, findings, m)));
+        WorkPlan plan = planner.plan(coop, decided, mended.or(() -> before), progress);
+        return candidate(chosen, coop, findings, plan);
+    }
+
+    private static Candidate candidate(
+            Project.Chosen chosen, Coop coop, List<Finding> findings, WorkPlan plan) {
         return new Candidate(
                 chosen.dimensions(), chosen.choices(), plan.built(coop), findings, plan);
     }

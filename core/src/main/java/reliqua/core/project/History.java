@@ -1,5 +1,6 @@
 package reliqua.core.project;
 
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -28,35 +29,40 @@ public record History(Project now, List<Step> past, List<Step> future) {
         return new History(project, List.of(), List.of());
     }
 
-    /** After an edit; the same when it changes nothing. */
-    public History apply(Edit edit) {
+    /** After an edit at this time; the same when it changes nothing. */
+    public History apply(Edit edit, LocalDateTime at) {
         Project next = edit.change().apply(now);
         if (next.equals(now)) {
             return this;
         }
-        return new History(next, pushed(past, new Step(edit.name(), now)), List.of());
+        return new History(told(next, at), pushed(past, new Step(edit.name(), now)), List.of());
     }
 
-    /** One edit back; the same when there is none. */
-    public History undo() {
+    /** What changed at the saw is told, behind what has been told before. */
+    private Project told(Project next, LocalDateTime at) {
+        return next.telling(now.story(), Told.between(now, next, at));
+    }
+
+    /** One edit back; the same when there is none. The story goes on. */
+    public History undo(LocalDateTime at) {
         if (past.isEmpty()) {
             return this;
         }
         Step last = past.getLast();
         return new History(
-                last.project(),
+                told(last.project(), at),
                 past.subList(0, past.size() - 1),
                 pushed(future, new Step(last.edit(), now)));
     }
 
-    /** One edit forward again; the same when there is none. */
-    public History redo() {
+    /** One edit forward again; the same when there is none. The story goes on. */
+    public History redo(LocalDateTime at) {
         if (future.isEmpty()) {
             return this;
         }
         Step next = future.getLast();
         return new History(
-                next.project(),
+                told(next.project(), at),
                 pushed(past, new Step(next.edit(), now)),
                 future.subList(0, future.size() - 1));
     }

@@ -44,6 +44,7 @@ import reliqua.core.stock.PriceBook;
  * @param cuts what has been cut, in that order
  * @param wishes which pieces are to come from where, or not to
  * @param done keys of steps that are ticked
+ * @param story what happened at the saw, in that order
  */
 public record Project(
         String name,
@@ -56,7 +57,8 @@ public record Project(
         Optional<Chosen> chosen,
         List<CutMade> cuts,
         SortedSet<CutWish> wishes,
-        Set<String> done) {
+        Set<String> done,
+        List<Told> story) {
 
     /** A house settled on: its lengths and sections, and joints of which something is cut. */
     public record Chosen(RaisedDimensions dimensions, Choices choices, List<Seam> seams) {
@@ -91,6 +93,7 @@ public record Project(
         cuts = List.copyOf(cuts);
         wishes = Collections.unmodifiableSortedSet(new TreeSet<>(wishes));
         done = Collections.unmodifiableSet(new TreeSet<>(done));
+        story = List.copyOf(story);
     }
 
     /** A project with nothing done yet. */
@@ -107,37 +110,38 @@ public record Project(
                 Optional.empty(),
                 List.of(),
                 new TreeSet<>(),
-                Set.of());
+                Set.of(),
+                List.of());
     }
 
     public Project withKeeper(Keeper other) {
         return new Project(
-                name, other, flock, site, heap, prices, held, chosen, cuts, wishes, done);
+                name, other, flock, site, heap, prices, held, chosen, cuts, wishes, done, story);
     }
 
     public Project withFlock(Flock other) {
         return new Project(
-                name, keeper, other, site, heap, prices, held, chosen, cuts, wishes, done);
+                name, keeper, other, site, heap, prices, held, chosen, cuts, wishes, done, story);
     }
 
     public Project withSite(Site other) {
         return new Project(
-                name, keeper, flock, other, heap, prices, held, chosen, cuts, wishes, done);
+                name, keeper, flock, other, heap, prices, held, chosen, cuts, wishes, done, story);
     }
 
     public Project withHeap(Heap other) {
         return new Project(
-                name, keeper, flock, site, other, prices, held, chosen, cuts, wishes, done);
+                name, keeper, flock, site, other, prices, held, chosen, cuts, wishes, done, story);
     }
 
     public Project withPrices(PriceBook other) {
         return new Project(
-                name, keeper, flock, site, heap, other, held, chosen, cuts, wishes, done);
+                name, keeper, flock, site, heap, other, held, chosen, cuts, wishes, done, story);
     }
 
     public Project withChosen(Optional<Chosen> other) {
         return new Project(
-                name, keeper, flock, site, heap, prices, held, other, cuts, wishes, done);
+                name, keeper, flock, site, heap, prices, held, other, cuts, wishes, done, story);
     }
 
     /** With this house settled on. */
@@ -164,7 +168,7 @@ public record Project(
         more.putAll(held);
         more.put(dimension, length);
         return new Project(
-                name, keeper, flock, site, heap, prices, more, chosen, cuts, wishes, done);
+                name, keeper, flock, site, heap, prices, more, chosen, cuts, wishes, done, story);
     }
 
     /** With a dimension free again. */
@@ -173,12 +177,12 @@ public record Project(
         fewer.putAll(held);
         fewer.remove(dimension);
         return new Project(
-                name, keeper, flock, site, heap, prices, fewer, chosen, cuts, wishes, done);
+                name, keeper, flock, site, heap, prices, fewer, chosen, cuts, wishes, done, story);
     }
 
     public Project withCuts(List<CutMade> other) {
         return new Project(
-                name, keeper, flock, site, heap, prices, held, chosen, other, wishes, done);
+                name, keeper, flock, site, heap, prices, held, chosen, other, wishes, done, story);
     }
 
     /** With a wish in place of those it contradicts, or without it. */
@@ -191,7 +195,20 @@ public record Project(
             other.remove(wish);
         }
         return new Project(
-                name, keeper, flock, site, heap, prices, held, chosen, cuts, other, done);
+                name, keeper, flock, site, heap, prices, held, chosen, cuts, other, done, story);
+    }
+
+    /** With another story. */
+    Project withStory(List<Told> other) {
+        return new Project(
+                name, keeper, flock, site, heap, prices, held, chosen, cuts, wishes, done, other);
+    }
+
+    /** With this told behind the story so far of another project. */
+    Project telling(List<Told> soFar, List<Told> more) {
+        List<Told> all = new ArrayList<>(soFar);
+        all.addAll(more);
+        return withStory(all);
     }
 
     /** With a step ticked, or not. */
@@ -203,7 +220,7 @@ public record Project(
             changed.remove(key);
         }
         return new Project(
-                name, keeper, flock, site, heap, prices, held, chosen, cuts, wishes, changed);
+                name, keeper, flock, site, heap, prices, held, chosen, cuts, wishes, changed, story);
     }
 
     /** Ids of lots that have been cut from, and of what went back: none is given again. */

@@ -56,6 +56,7 @@ public final class SawLog {
                         ticket.bought(),
                         ticket.material(),
                         CutMade.pieces(ticket, spoiled),
+                        spoiled.stream().sorted().toList(),
                         back);
         List<CutMade> cuts = new ArrayList<>(project.cuts());
         cuts.add(made);
@@ -208,7 +209,13 @@ public final class SawLog {
                         .map(project.heap()::plus)
                         .orElse(project.heap());
         List<CutMade> cuts = new ArrayList<>(project.cuts());
-        cuts.set(index, new CutMade(cut.taken(), cut.bought(), cut.material(), rest, cut.back()));
+        cuts.set(index, new CutMade(
+                        cut.taken(),
+                        cut.bought(),
+                        cut.material(),
+                        rest,
+                        cut.spoiled(),
+                        cut.back()));
         return project.withHeap(heap).withCuts(cuts);
     }
 }

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Random;
+import java.util.EnumSet;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import reliqua.core.coop.family.RaisedDimensions;
 import reliqua.core.coop.family.RaisedHouse;
@@ -20,7 +22,9 @@ class RaisedHouseTest {
 
     @Test
     void hasEverythingARaisedHouseIsBuiltOf() {
-        for (Role role : Role.values()) {
+        // These three come into a house with its joints only.
+        Set<Role> joints = EnumSet.of(Role.BLOCKING, Role.BOARD, Role.COVER_BATTEN);
+        for (Role role : EnumSet.complementOf(EnumSet.copyOf(joints))) {
             assertThat(coop.of(role)).as(role.name()).isNotEmpty();
         }
     }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
@@ -30,6 +31,15 @@ import reliqua.core.stock.Stick;
 
 /** A house whose parts are too long for what there is, and no shop to go to. */
 class JoinedHouseTest {
+    private static Project project;
+    private static Candidate house;
+
+    @BeforeAll
+    static void aYardOfScraps() throws Unbuildable {
+        project = scrappy();
+        house = house(project);
+    }
+
     private static Candidate house(Project project) throws Unbuildable {
         return house(project, Optional.empty());
     }
@@ -120,7 +130,6 @@ class JoinedHouseTest {
 
     @Test
     void whatIsTooShortIsJoinedAndTheHouseIsDrawnAsItIsBuilt() throws Unbuildable {
-        Candidate house = house(scrappy());
         WorkPlan plan = house.plan();
         assertThat(plan.seams()).extracting(Seam::kind).contains(Seam.Kind.COURSES);
         assertThat(plan.joiningMinutes()).isPositive();
@@ -143,8 +152,7 @@ class JoinedHouseTest {
 
     @Test
     void aJointThatIsBegunIsFinishedAsItWasBegun() throws Unbuildable {
-        Project project = scrappy();
-        WorkPlan plan = house(project).plan();
+        WorkPlan plan = house.plan();
         Ticket ticket =
                 plan.tickets().stream()
                         .filter(t -> t.material() instanceof Roofing)

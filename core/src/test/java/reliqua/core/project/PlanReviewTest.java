@@ -3,6 +3,7 @@ package reliqua.core.project;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Optional;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.cutting.Progress;
@@ -15,6 +16,13 @@ import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
 
 class PlanReviewTest {
+    private static Project wanting;
+
+    @BeforeAll
+    static void aYard() throws Unbuildable {
+        wanting = wanting();
+    }
+
     private static Candidate house(Project project) throws Unbuildable {
         return Design.derive(project, Optional.empty(), Progress.NONE, _ -> {})
                 .design()
@@ -37,7 +45,7 @@ class PlanReviewTest {
 
     @Test
     void aFindThatIsNamedSavesWhatIsSaidWhenItTurnsUp() throws Unbuildable {
-        Project project = wanting();
+        Project project = wanting;
         Candidate house = house(project);
         PlanReview review =
                 PlanReview.of(project, house.coop(), house.plan(), Progress.NONE);
@@ -60,7 +68,7 @@ class PlanReviewTest {
 
     @Test
     void aToolAtHandIsNotToBeBorrowedAndACancelledReviewSaysNothing() throws Unbuildable {
-        Project project = wanting();
+        Project project = wanting;
         Project equipped =
                 project.withKeeper(
                         project.keeper().with(Tool.TABLE_SAW, true).with(Tool.PRY_BAR, true));
@@ -85,7 +93,7 @@ class PlanReviewTest {
 
     @Test
     void anHourThatCountsNeverMakesThePlanWorkMore() throws Unbuildable {
-        Project project = wanting();
+        Project project = wanting;
         Project ripping = project.withKeeper(project.keeper().with(Tool.TABLE_SAW, true));
         WorkPlan free = house(ripping).plan();
         WorkPlan dear =

@@ -2,6 +2,7 @@ package reliqua.core.project;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.LocalDateTime;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -24,6 +25,7 @@ import reliqua.core.measure.Money;
 import reliqua.core.measure.Tape;
 
 class ProjectTest {
+    private static final LocalDateTime NOW = LocalDateTime.of(2026, 5, 4, 9, 30);
     private final Project project = Yards.project(8);
 
     private static Project applied(String line, Project project) {
@@ -39,14 +41,15 @@ class ProjectTest {
                 start.apply(
                         new Edit(
                                 "more hens",
-                                p -> p.withFlock(p.flock().with(BirdClass.STANDARD, 12))));
+                                p -> p.withFlock(p.flock().with(BirdClass.STANDARD, 12))),
+                        NOW);
         assertThat(after.undoName()).contains("more hens");
-        assertThat(after.undo().now()).isEqualTo(project);
-        assertThat(after.undo().redo().now()).isEqualTo(after.now());
-        assertThat(after.undo().redoName()).contains("more hens");
-        assertThat(start.apply(new Edit("nothing", p -> p))).isSameAs(start);
-        assertThat(start.undo()).isSameAs(start);
-        assertThat(after.undo().apply(new Edit("x", p -> p.tick("a", true))).redo().now().done())
+        assertThat(after.undo(NOW).now()).isEqualTo(project);
+        assertThat(after.undo(NOW).redo(NOW).now()).isEqualTo(after.now());
+        assertThat(after.undo(NOW).redoName()).contains("more hens");
+        assertThat(start.apply(new Edit("nothing", p -> p), NOW)).isSameAs(start);
+        assertThat(start.undo(NOW)).isSameAs(start);
+        assertThat(after.undo(NOW).apply(new Edit("x", p -> p.tick("a", true)), NOW).redo(NOW).now().done())
                 .contains("a");
     }
 

@@ -2,6 +2,7 @@ package reliqua.core.project;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.LocalDateTime;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -49,8 +50,9 @@ class YardTalkTest {
                                 .apply(
                                         ((SayEdit.Said.Change)
                                                         SayEdit.read("9 hens, foxes", project))
-                                                .edit())
-                                .undo()
+                                                .edit(),
+                                        LocalDateTime.MIN)
+                                .undo(LocalDateTime.MIN)
                                 .now())
                 .isEqualTo(project);
     }

@@ -11,6 +11,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -49,11 +50,14 @@ public final class SawStation implements Station {
     private final ListView<Ticket> list = new ListView<>(tickets);
     private final Label summary = Parts.text("", "soft");
     private final YieldView yields;
-    private final ToggleButton given =
-            Parts.toggle("yield", Texts.get("yield.show"), false, this::showYields);
+    private final StoryView story = new StoryView();
+    private final ToggleGroup instead = new ToggleGroup();
+    private final ToggleButton given = instead("yield", "yield.show");
+    private final ToggleButton told = instead("told", "story.show");
     private final VBox bench = new VBox(10);
     private final VBox slip = new VBox(10);
     private long shownCut;
+    private @Nullable CutWish swapping;
     private @Nullable AtTheSaw mode;
 
     /** Over the workspace; {@code whole} gives the whole window to a node, and takes it back. */
@@ -68,6 +72,7 @@ public final class SawStation implements Station {
         list.setPlaceholder(Parts.text(Texts.get("saw.empty"), "soft", "placeholder"));
         VBox.setVgrow(list, Priority.ALWAYS);
         VBox.setVgrow(yields, Priority.ALWAYS);
+        VBox.setVgrow(story, Priority.ALWAYS);
         VBox caution = new VBox(Parts.text(Texts.get("saw.caution"), "note-ink"));
         caution.getStyleClass().add("caution");
         caution.setMinHeight(javafx.scene.layout.Region.USE_PREF_SIZE);
@@ -78,6 +83,7 @@ public final class SawStation implements Station {
                                 Parts.text(Texts.get("station.saw"), "headline"),
                                 summary,
                                 Parts.spring(),
+                                told,
                                 given,
                                 Parts.button(
                                         "at-saw", Texts.get("saw.mode"), this::atTheSaw, "plain")),
@@ -94,14 +100,24 @@ public final class SawStation implements Station {
                 });
     }
 
-    private void showYields(boolean open) {
-        bench.getChildren().set(bench.getChildren().size() - 1, open ? yields : list);
-        refreshYields();
+    /** One of the views that stand in place of the tickets while it is pressed. */
+    private ToggleButton instead(String id, String text) {
+        ToggleButton button = Parts.toggle(id, Texts.get(text), false, _ -> showInstead());
+        button.setToggleGroup(instead);
+        return button;
     }
 
-    private void refreshYields() {
+    private void showInstead() {
+        Node shown = given.isSelected() ? yields : told.isSelected() ? story : list;
+        bench.getChildren().set(bench.getChildren().size() - 1, shown);
+        refreshInstead();
+    }
+
+    private void refreshInstead() {
         if (given.isSelected()) {
             yields.show(book.yields(), workspace.tape());
+        } else if (told.isSelected()) {
+            story.show(workspace.project().story());
         }
     }
 
@@ -157,7 +173,7 @@ public final class SawStation implements Station {
             }
         }
         list.refresh();
-        refreshYields();
+        refreshInstead();
         if (mode != null) {
             mode.show();
         }
@@ -232,7 +248,29 @@ public final class SawStation implements Station {
                         "bar-" + part.mark(),
                         Texts.get("wish.bar"),
                         () -> book.wish(new CutWish(part.mark(), ticket.source(), false), true),
-                        "small"));
+                        "small"),
+                swap(here));
+    }
+
+    /** The first press remembers the piece, the second, at another piece, changes their places. */
+    private Node swap(CutWish here) {
+        CutWish first = swapping;
+        boolean second = first != null && !first.mark().equals(here.mark());
+        String words =
+                first == null
+                        ? Texts.get("wish.swap")
+                        : Texts.get(second ? "wish.swapWith" : "wish.swapping", first.mark());
+        return Parts.button(
+                "swap-" + here.mark(),
+                words,
+                () -> {
+                    swapping = first == null ? here : null;
+                    if (first != null && second) {
+                        book.swap(first, here);
+                    }
+                    showSlip();
+                },
+                "small");
     }
 
     /** Every wish with its price, and a way to let go of it. */

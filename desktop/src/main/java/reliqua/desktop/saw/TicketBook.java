@@ -74,6 +74,16 @@ final class TicketBook {
                 p -> settled(p).wish(wish, wanted));
     }
 
+    /** Two pieces change places: each is to come from where the other would. */
+    void swap(CutWish one, CutWish other) {
+        workspace.edit(
+                Texts.get("edit.wish.swap", one.mark(), other.mark()),
+                p ->
+                        settled(p)
+                                .wish(new CutWish(one.mark(), other.source(), true), true)
+                                .wish(new CutWish(other.mark(), one.source(), true), true));
+    }
+
     String words(CutWish wish) {
         return Texts.get(wish.on() ? "wish.on" : "wish.off", wish.mark(), wish.source());
     }

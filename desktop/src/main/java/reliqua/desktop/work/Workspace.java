@@ -2,6 +2,7 @@ package reliqua.desktop.work;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.time.LocalDateTime;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.animation.PauseTransition;
@@ -81,7 +82,7 @@ public final class Workspace {
     /** Does an edit. */
     public void edit(Edit edit) {
         try {
-            become(history.get().apply(edit));
+            become(history.get().apply(edit, LocalDateTime.now()));
         } catch (IllegalArgumentException e) {
             notice.set(e.getMessage());
         }
@@ -104,11 +105,11 @@ public final class Workspace {
     }
 
     public void undo() {
-        become(history.get().undo());
+        become(history.get().undo(LocalDateTime.now()));
     }
 
     public void redo() {
-        become(history.get().redo());
+        become(history.get().redo(LocalDateTime.now()));
     }
 
     private void become(History next) {
