@@ -25,8 +25,8 @@ import reliqua.standins.Merchants;
 
 /**
  * How long a plan takes to be whole again after one change: a spoiled piece, a new board, a house a
- * little deeper (every rafter longer); how many of the tickets stay as they were; and how long until
- * it is known whether there is a better one. Of the demo projects, warm.
+ * little deeper (every rafter longer); how many of the tickets stay as they were; and how long
+ * until it is known whether there is a better one. Of the demo projects, warm.
  */
 public final class ReplanBench {
     private static final int CHANGES = 12;
@@ -45,7 +45,8 @@ public final class ReplanBench {
     /** Entry point. */
     public static void main(String[] args) throws Unbuildable {
         NativeSolver.isLoaded();
-        System.out.println("| project | change | mended ms, median | longest | compared ms | stayed |");
+        System.out.println(
+                "| project | change | mended ms, median | longest | compared ms | stayed |");
         System.out.println("|---|---|---|---|---|---|");
         row(DemoProjects.ternLane(Merchants::priceBook, new Climates()));
         row(DemoProjects.kerrinRigg(Merchants::priceBook, new Climates()));
@@ -78,8 +79,7 @@ public final class ReplanBench {
     }
 
     /** Nothing where the house cannot be so much deeper. */
-    private static Optional<Run> run(
-            Project settled, WorkPlan plan, Change change, Random random) {
+    private static Optional<Run> run(Project settled, WorkPlan plan, Change change, Random random) {
         Project changed = changed(settled, plan, change, random);
         long start = System.nanoTime();
         double[] first = {-1, 0};
@@ -95,8 +95,7 @@ public final class ReplanBench {
         } catch (Unbuildable e) {
             return Optional.empty();
         }
-        return Optional.of(
-                new Run(change, first[0], (System.nanoTime() - start) / 1e6, first[1]));
+        return Optional.of(new Run(change, first[0], (System.nanoTime() - start) / 1e6, first[1]));
     }
 
     private static Project changed(Project settled, WorkPlan plan, Change change, Random random) {
@@ -115,12 +114,7 @@ public final class ReplanBench {
                                 ((Stick) ticket.material()).section(),
                                 Length.mm(900 + random.nextInt(1500)));
                 yield settled.adding(
-                        List.of(
-                                new Lot(
-                                        settled.freshId(board),
-                                        1,
-                                        board,
-                                        Lot.Provenance.UNKNOWN)));
+                        List.of(new Lot(settled.freshId(board), 1, board, Lot.Provenance.UNKNOWN)));
             }
             case DEEPER -> {
                 Project.Chosen was = settled.chosen().orElseThrow();
@@ -137,7 +131,9 @@ public final class ReplanBench {
         };
     }
 
-    /** Share of the tickets of the plan before, other than those that were cut, that are the same. */
+    /**
+     * Share of the tickets of the plan before, other than those that were cut, that are the same.
+     */
     private static double stayed(WorkPlan before, WorkPlan after) {
         Set<String> now = new HashSet<>();
         after.tickets().forEach(t -> now.add(words(t)));

@@ -17,7 +17,8 @@ public final class CutPlanJson {
     public static String write(CutPlan plan, OptionalDouble seconds) {
         ObjectNode root = MAPPER.createObjectNode();
         boolean plain = plan.sticks().stream().allMatch(s -> s.way().isEmpty());
-        root.put("format", "reliqua-cut-plan").put("version", plan.work().isZero() ? plain ? 1 : 2 : 3);
+        root.put("format", "reliqua-cut-plan")
+                .put("version", plan.work().isZero() ? plain ? 1 : 2 : 3);
         ArrayNode sticks = root.putArray("sticks");
         for (CutPlan.StickCut cut : plan.sticks()) {
             ObjectNode node =

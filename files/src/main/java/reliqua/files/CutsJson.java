@@ -66,8 +66,7 @@ final class CutsJson {
                     in.text("thing", ""),
                     in.texts("marks"));
         } catch (DateTimeParseException e) {
-            throw new IllegalArgumentException(
-                    "at must be a time such as 2026-05-04T09:30:00", e);
+            throw new IllegalArgumentException("at must be a time such as 2026-05-04T09:30:00", e);
         }
     }
 

@@ -67,9 +67,7 @@ final class KeeperJson {
                 wishes,
                 in.whole("hoursAWeek", USUAL.hoursAWeek()),
                 new Keeper.Limits(
-                        in.maybeMm("mostWidth"),
-                        in.maybeMm("mostDepth"),
-                        in.maybeMm("mostHeight")),
+                        in.maybeMm("mostWidth"), in.maybeMm("mostDepth"), in.maybeMm("mostHeight")),
                 in.has("hour") ? in.money("hour") : USUAL.hour());
     }
 }

@@ -6,18 +6,23 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import reliqua.core.coop.family.RaisedDimensions;
 import reliqua.core.coop.family.Unbuildable;
+import reliqua.core.coop.madeup.Seam;
 import reliqua.core.cutting.CutWish;
 import reliqua.core.cutting.Progress;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.measure.Length;
 import reliqua.core.project.Design;
+import reliqua.core.project.Edit;
+import reliqua.core.project.History;
 import reliqua.core.project.Project;
 import reliqua.core.project.SawLog;
 import reliqua.core.stock.Lot;
@@ -61,7 +66,27 @@ class ProjectFileTest {
         }
         assertThat(cut.cuts()).hasSizeGreaterThan(20);
         cut = cut.wish(new CutWish("A1", "S1", false), true);
-        for (Project each : List.of(settled, cut)) {
+        Project.Chosen house = settled.chosen().orElseThrow();
+        Seam seam = new Seam("R1", Seam.Kind.COURSES, List.of(Length.mm(900)));
+        Ticket first = design.candidate().plan().tickets().getFirst();
+        String spoiled = first.cuts().getFirst().marks();
+        Project told =
+                History.of(settled)
+                        .apply(
+                                new Edit(
+                                        "cut",
+                                        p ->
+                                                SawLog.cut(p, first, Set.of(spoiled))
+                                                        .withChosen(
+                                                                Optional.of(
+                                                                        new Project.Chosen(
+                                                                                house.dimensions(),
+                                                                                house.choices(),
+                                                                                List.of(seam))))),
+                                LocalDateTime.of(2026, 5, 4, 9, 30))
+                        .now();
+        assertThat(told.story()).hasSize(2);
+        for (Project each : List.of(settled, cut, told)) {
             ProjectFile.save(path, each);
             assertThat(ProjectFile.load(path)).isEqualTo(each);
         }

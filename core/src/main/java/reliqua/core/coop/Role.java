@@ -4,8 +4,8 @@ import reliqua.core.stock.Latitude;
 import reliqua.core.stock.Straightness;
 
 /**
- * What a part is for. The letter begins its mark; hidden parts may be of poorer looks. A latitude is
- * given where a larger stick than the design asks finds room and changes nothing else: the side
+ * What a part is for. The letter begins its mark; hidden parts may be of poorer looks. A latitude
+ * is given where a larger stick than the design asks finds room and changes nothing else: the side
  * that others are measured from stays as it is.
  */
 public enum Role {

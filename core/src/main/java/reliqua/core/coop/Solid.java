@@ -169,10 +169,8 @@ public record Solid(
         all.expandBy(1);
         Envelope cut =
                 first
-                        ? new Envelope(
-                                low.toMm(), high.toMm(), all.getMinY(), all.getMaxY())
-                        : new Envelope(
-                                all.getMinX(), all.getMaxX(), low.toMm(), high.toMm());
+                        ? new Envelope(low.toMm(), high.toMm(), all.getMinY(), all.getMaxY())
+                        : new Envelope(all.getMinX(), all.getMaxX(), low.toMm(), high.toMm());
         Geometry left = profile().intersection(GEOMETRY.toGeometry(cut));
         return left instanceof Polygon polygon && !polygon.isEmpty()
                 ? Optional.of(new Solid(along, corners(polygon), List.of(), from, to))

@@ -11,8 +11,8 @@ import java.util.Optional;
 /**
  * The choice among given patterns with the lowest charge, with SCIP: either finds it, or proves
  * that none stays below a ceiling. Nothing but the charge counts here: the linear program is then
- * so close to whole plans that most answers come without branching, where a search that also
- * weighs work takes twenty times as long.
+ * so close to whole plans that most answers come without branching, where a search that also weighs
+ * work takes twenty times as long.
  */
 final class CheapestChoice {
     /**
@@ -131,8 +131,7 @@ final class CheapestChoice {
     }
 
     /** As a row: the solver takes it for a bar on the objective, half a step above the ceiling. */
-    private void ceiling(
-            MPSolver solver, List<Pattern> patterns, MPVariable[] use, long ceiling) {
+    private void ceiling(MPSolver solver, List<Pattern> patterns, MPVariable[] use, long ceiling) {
         if (patterns.stream().allMatch(p -> problem.bin(p).charge() == 0)) {
             return;
         }

@@ -135,9 +135,7 @@ final class ColumnGeneration implements AutoCloseable {
                 .mapToDouble(
                         bin ->
                                 bin.charge()
-                                        - (bin.own()
-                                                ? supply[bin.group()].dualValue() / scale
-                                                : 0))
+                                        - (bin.own() ? supply[bin.group()].dualValue() / scale : 0))
                 .toArray();
     }
 

@@ -77,8 +77,7 @@ public final class CoopPlanner {
      */
     public WorkPlan mended(Coop whole, Decided asked, WorkPlan before, Progress progress) {
         Decided decided = asked.among(this::isThere);
-        List<MadeUp> madeUp =
-                new MadeUps(whole, heap).of(union(decided.seams(), before.seams()));
+        List<MadeUp> madeUp = new MadeUps(whole, heap).of(union(decided.seams(), before.seams()));
         Coop coop = whole.with(madeUp);
         Served served = new Served(coop, decided.cuts());
         KeptPlan kept = KeptPlan.standing(before, coop, served, decided, heap, prices);
@@ -116,8 +115,7 @@ public final class CoopPlanner {
     }
 
     /** The tickets of the plan before, for the house with the joints it had. */
-    private Optional<WorkPlan> kept(
-            WorkPlan before, Coop whole, MadeUps ways, Decided decided) {
+    private Optional<WorkPlan> kept(WorkPlan before, Coop whole, MadeUps ways, Decided decided) {
         List<MadeUp> madeUp = ways.of(union(decided.seams(), before.seams()));
         Coop coop = whole.with(madeUp);
         Served served = new Served(coop, decided.cuts());
@@ -142,7 +140,14 @@ public final class CoopPlanner {
                 new Joining(
                                 whole,
                                 ways,
-                                s -> fresh(whole, ways, decided, s, CutPlanner.Settings.QUICK, progress),
+                                s ->
+                                        fresh(
+                                                whole,
+                                                ways,
+                                                decided,
+                                                s,
+                                                CutPlanner.Settings.QUICK,
+                                                progress),
                                 progress)
                         .seams(decided.seams(), direct);
         if (seams.equals(decided.seams())) {
@@ -201,8 +206,7 @@ public final class CoopPlanner {
         return gathered;
     }
 
-    private void sheets(
-            Demand all, Gathered gathered, CutPlanner.Settings how, Progress progress) {
+    private void sheets(Demand all, Gathered gathered, CutPlanner.Settings how, Progress progress) {
         Gathered paired = sheets(all, true, how, progress);
         if (paired.missing.isEmpty() && (paired.cost.isZero() || how.sheetRounds() == 0)) {
             gathered.take(paired, paired.bound);
@@ -215,8 +219,7 @@ public final class CoopPlanner {
                 better, paired.bound.compareTo(single.bound) < 0 ? paired.bound : single.bound);
     }
 
-    private Gathered sheets(
-            Demand all, boolean pairs, CutPlanner.Settings how, Progress progress) {
+    private Gathered sheets(Demand all, boolean pairs, CutPlanner.Settings how, Progress progress) {
         Demand demand = all.again();
         Gathered gathered = new Gathered(demand);
         gathered.add(demand.sheets(pairs), how, progress);

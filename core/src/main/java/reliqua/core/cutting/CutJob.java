@@ -16,8 +16,8 @@ import reliqua.core.stock.Span;
 
 /**
  * What lies in the yard, what the shop sells and which parts are wanted: the cut-job format,
- * version 3. Version 2 is the same without latitude of pieces, poles and the price of an hour; version
- * 1 is also without {@code workables} and sources of pieces.
+ * version 3. Version 2 is the same without latitude of pieces, poles and the price of an hour;
+ * version 1 is also without {@code workables} and sources of pieces.
  *
  * @param kerf material lost by one saw cut, zero or more
  * @param sticks own linear material
@@ -40,7 +40,10 @@ public record CutJob(
         List<Panel> panels,
         Money hour) {
 
-    /** Refuses a negative kerf or hour and ids that occur twice among the sources or among the parts. */
+    /**
+     * Refuses a negative kerf or hour and ids that occur twice among the sources or among the
+     * parts.
+     */
     public CutJob {
         sticks = List.copyOf(sticks);
         workables = List.copyOf(workables);
@@ -304,16 +307,7 @@ public record CutJob(
                 Length length,
                 int quantity,
                 Optional<Length> maxBow) {
-            this(
-                    id,
-                    thickness,
-                    width,
-                    length,
-                    quantity,
-                    maxBow,
-                    Set.of(),
-                    Set.of(),
-                    Latitude.NONE);
+            this(id, thickness, width, length, quantity, maxBow, Set.of(), Set.of(), Latitude.NONE);
         }
 
         /** Whether it may come from there. */

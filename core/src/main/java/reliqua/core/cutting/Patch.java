@@ -58,7 +58,10 @@ final class Patch {
     }
 
     private Length from(Ticket ticket) {
-        return ticket.cuts().stream().map(Ticket.Cut::end).reduce(Length.ZERO, Length::max).plus(kerf);
+        return ticket.cuts().stream()
+                .map(Ticket.Cut::end)
+                .reduce(Length.ZERO, Length::max)
+                .plus(kerf);
     }
 
     /** The kept tickets and those of a plan for the rest, made from {@link #left}. */

@@ -28,8 +28,7 @@ final class PoleBins {
     /** The bins, of group zero; empty where nothing wanted can be round. */
     List<StickProblem.BinType> bins(String source) {
         List<StickProblem.BinType> bins = new ArrayList<>();
-        List<Boolean> round =
-                wanted.stream().map(p -> StickLanes.round(source, pole, p)).toList();
+        List<Boolean> round = wanted.stream().map(p -> StickLanes.round(source, pole, p)).toList();
         StickProblem.Lane any = lane(round);
         List<Latitude.Round> ranges =
                 IntStream.range(0, wanted.size())
@@ -50,7 +49,16 @@ final class PoleBins {
                                         .toList());
                 bins.add(
                         new StickProblem.BinType(
-                                0, true, source, "", 0, 0, 0, List.of(lane, any), stretches, relaxed));
+                                0,
+                                true,
+                                source,
+                                "",
+                                0,
+                                0,
+                                0,
+                                List.of(lane, any),
+                                stretches,
+                                relaxed));
             }
         }
         return bins;
@@ -72,10 +80,14 @@ final class PoleBins {
 
     /** Where it becomes too thin, rounded towards the thick end. */
     private long end(Latitude.Round range) {
-        return thin() >= range.from().nm() ? pole.length().nm() : (long) Math.floor(at(range.from()));
+        return thin() >= range.from().nm()
+                ? pole.length().nm()
+                : (long) Math.floor(at(range.from()));
     }
 
-    /** Where the diameter is so much, were the pole long enough; beyond its end where it is even. */
+    /**
+     * Where the diameter is so much, were the pole long enough; beyond its end where it is even.
+     */
     private double at(Length diameter) {
         double taper = (double) (thick() - thin()) / pole.length().nm();
         double more = thick() - diameter.nm();

@@ -26,9 +26,7 @@ final class StickFamilies {
         }
 
         boolean serves(CutJob.Piece p) {
-            return round
-                    ? p.latitude().round().isPresent()
-                    : StickLanes.takes(p, thickness, width);
+            return round ? p.latitude().round().isPresent() : StickLanes.takes(p, thickness, width);
         }
     }
 
@@ -45,7 +43,9 @@ final class StickFamilies {
         job.pieces().stream()
                 .map(p -> new Asked(p.thickness(), p.width()))
                 .distinct()
-                .forEach(asked -> join(sets, p -> asked.equals(new Asked(p.thickness(), p.width()))));
+                .forEach(
+                        asked ->
+                                join(sets, p -> asked.equals(new Asked(p.thickness(), p.width()))));
         Stream.concat(
                         job.sticks().stream().map(Source::of),
                         job.shop().stream().filter(item -> !item.sheet()).map(Source::of))
@@ -54,9 +54,7 @@ final class StickFamilies {
         job.workables().stream()
                 .map(StickFamilies::sources)
                 .distinct()
-                .forEach(
-                        sources ->
-                                join(sets, p -> sources.stream().anyMatch(s -> s.serves(p))));
+                .forEach(sources -> join(sets, p -> sources.stream().anyMatch(s -> s.serves(p))));
         return sets.stream()
                 .map(set -> job.pieces().stream().filter(set::contains).toList())
                 .toList();

@@ -8,14 +8,14 @@ import reliqua.core.measure.Length;
 final class StickLanes {
     private StickLanes() {}
 
-    /** Of an own stick: from there, of a section that serves, and straight enough over its length. */
-    static StickProblem.Lane own(
-            String source, CutJob.OwnStick stick, List<CutJob.Piece> wanted) {
+    /**
+     * Of an own stick: from there, of a section that serves, and straight enough over its length.
+     */
+    static StickProblem.Lane own(String source, CutJob.OwnStick stick, List<CutJob.Piece> wanted) {
         List<Boolean> allowed = new ArrayList<>();
         List<Double> excess = new ArrayList<>();
         for (CutJob.Piece piece : wanted) {
-            boolean serves =
-                    takes(piece, stick) && gives(source, stick, piece);
+            boolean serves = takes(piece, stick) && gives(source, stick, piece);
             allowed.add(serves);
             excess.add(serves ? excess(stick.thickness(), stick.width(), piece) : 0);
         }

@@ -185,11 +185,7 @@ final class StickPlanner {
         }
         CheapestChoice.Outcome outcome =
                 new CheapestChoice(problem, bills.step(), progress)
-                        .within(
-                                ceiling,
-                                patterns.get(),
-                                best.unplaced(),
-                                settings.solverEffort());
+                        .within(ceiling, patterns.get(), best.unplaced(), settings.solverEffort());
         proof.exhausted = outcome.exhausted();
         return outcome.found().map(found -> better(best, found)).orElse(best);
     }
@@ -209,8 +205,7 @@ final class StickPlanner {
         if (first.unplaced() > 0 || bound > 0.5) {
             return first;
         }
-        return PatternEnumeration.within(
-                        problem, byLength.fairDuals(), -bound, 0, mostPatterns())
+        return PatternEnumeration.within(problem, byLength.fairDuals(), -bound, 0, mostPatterns())
                 .flatMap(
                         p ->
                                 new CheapestChoice(problem, bills.step(), progress)

@@ -74,7 +74,9 @@ final class StickSplit {
         return new StickProblem(job.kerf().nm(), pieces, List.copyOf(groups), List.copyOf(bins));
     }
 
-    /** Plain sticks, each a thing with one way, and poles with a way for every range of diameters. */
+    /**
+     * Plain sticks, each a thing with one way, and poles with a way for every range of diameters.
+     */
     private Stream<CutJob.Workable> plain() {
         return job.sticks().stream()
                 .map(
@@ -117,19 +119,20 @@ final class StickSplit {
                 .forEach(n -> all.add(new StickProblem.Copy(thing.id(), n)));
     }
 
-    private List<StickProblem.BinType> polesOf(
-            CutJob.Workable thing, List<CutJob.Piece> wanted) {
+    private List<StickProblem.BinType> polesOf(CutJob.Workable thing, List<CutJob.Piece> wanted) {
         CutJob.OwnStick stick = thing.ways().getFirst().gives().getFirst();
-        return stick.tip().isPresent() ? new PoleBins(stick, wanted, job.kerf()).bins(thing.id()) : List.of();
+        return stick.tip().isPresent()
+                ? new PoleBins(stick, wanted, job.kerf()).bins(thing.id())
+                : List.of();
     }
 
     private List<StickProblem.BinType> bins(
             CutJob.Workable thing, boolean plain, List<CutJob.Piece> wanted) {
         return thing.ways().stream()
-                        .sorted(Comparator.comparingInt(CutJob.Way::minutes))
-                        .map(way -> ownBin(thing.id(), plain ? "" : way.id(), way, wanted))
-                        .filter(bin -> !bin.segments().isEmpty())
-                        .toList();
+                .sorted(Comparator.comparingInt(CutJob.Way::minutes))
+                .map(way -> ownBin(thing.id(), plain ? "" : way.id(), way, wanted))
+                .filter(bin -> !bin.segments().isEmpty())
+                .toList();
     }
 
     private StickProblem.BinType ownBin(

@@ -88,8 +88,6 @@ public record Ticket(
 
     /** Whether the pieces lie one behind the other. */
     public boolean isLinear() {
-        return material instanceof Stick
-                || material instanceof Pole
-                || material instanceof Roofing;
+        return material instanceof Stick || material instanceof Pole || material instanceof Roofing;
     }
 }

@@ -54,8 +54,17 @@ public record WorkPlan(
 
     WorkPlan withWishes(Map<CutWish, Money> costs) {
         return new WorkPlan(
-                tickets, missing, cost, lowerBound, proven, remark, made, costs, workshop,
-                seams, joiningMinutes);
+                tickets,
+                missing,
+                cost,
+                lowerBound,
+                proven,
+                remark,
+                made,
+                costs,
+                workshop,
+                seams,
+                joiningMinutes);
     }
 
     /** For a house with these joints. */
@@ -137,7 +146,9 @@ public record WorkPlan(
                                 (a, _) -> a));
     }
 
-    /** What was made as small as it can be: the cost, and the work beforehand as far as it counts. */
+    /**
+     * What was made as small as it can be: the cost, and the work beforehand as far as it counts.
+     */
     public Money weighed() {
         return minutesByThing().values().stream()
                 .map(workshop::charge)

@@ -41,8 +41,7 @@ public final class TicketPicture {
     public static Picture of(Ticket ticket, Tape tape) {
         return switch (ticket.material()) {
             case Stick s -> strip(ticket, s.length(), s.flaws(), Ink.WOOD, Ink.WOOD_EDGE, tape);
-            case Pole p ->
-                    strip(ticket, p.length(), List.of(), Ink.WOOD, Ink.WOOD_EDGE, tape);
+            case Pole p -> strip(ticket, p.length(), List.of(), Ink.WOOD, Ink.WOOD_EDGE, tape);
             case Roofing r -> strip(ticket, r.length(), r.flaws(), Ink.METAL, Ink.METAL_EDGE, tape);
             case Sheet s -> sheet(ticket, s, Ink.SHEET, tape);
             case Mesh m ->
@@ -56,8 +55,7 @@ public final class TicketPicture {
                                     List.of()),
                             Ink.MESH,
                             tape);
-            case Pallet _, FoundPart _, Block _, Hardware _ ->
-                    LotPicture.of(ticket.material());
+            case Pallet _, FoundPart _, Block _, Hardware _ -> LotPicture.of(ticket.material());
         };
     }
 

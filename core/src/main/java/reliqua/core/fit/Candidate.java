@@ -27,7 +27,8 @@ public record Candidate(
 
     /**
      * No faults first, then nothing missing, then the lowest bill (with the work before the saw, as
-     * far as an hour counts), then the least of that work (boards ripped, pallets broken down), then the fewest things cut into.
+     * far as an hour counts), then the least of that work (boards ripped, pallets broken down),
+     * then the fewest things cut into.
      */
     public static final Comparator<Candidate> ORDER =
             Comparator.comparingLong(Candidate::faults)

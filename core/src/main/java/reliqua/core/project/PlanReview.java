@@ -75,8 +75,7 @@ public record PlanReview(List<Improvement> improvements, Optional<Money> worthOf
             return project.prices().offers().stream()
                     .filter(o -> bought.containsKey(o.id()))
                     .sorted(
-                            Comparator.comparing(
-                                            (Offer o) -> o.price().times(bought.get(o.id())))
+                            Comparator.comparing((Offer o) -> o.price().times(bought.get(o.id())))
                                     .reversed())
                     .limit(MOST_OFFERS)
                     .toList();

@@ -220,7 +220,8 @@ public record Project(
             changed.remove(key);
         }
         return new Project(
-                name, keeper, flock, site, heap, prices, held, chosen, cuts, wishes, changed, story);
+                name, keeper, flock, site, heap, prices, held, chosen, cuts, wishes, changed,
+                story);
     }
 
     /** Ids of lots that have been cut from, and of what went back: none is given again. */

@@ -209,7 +209,9 @@ public final class SawLog {
                         .map(project.heap()::plus)
                         .orElse(project.heap());
         List<CutMade> cuts = new ArrayList<>(project.cuts());
-        cuts.set(index, new CutMade(
+        cuts.set(
+                index,
+                new CutMade(
                         cut.taken(),
                         cut.bought(),
                         cut.material(),

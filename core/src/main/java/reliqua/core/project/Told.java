@@ -64,7 +64,8 @@ public record Told(LocalDateTime at, What what, String thing, List<String> marks
             }
         }
         if (told.isEmpty() && !after.cuts().isEmpty()) {
-            arrivals(before, after).forEach(l -> told.add(new Told(at, What.CAME_IN, l, List.of())));
+            arrivals(before, after)
+                    .forEach(l -> told.add(new Told(at, What.CAME_IN, l, List.of())));
         }
         return told;
     }
@@ -85,9 +86,6 @@ public record Told(LocalDateTime at, What what, String thing, List<String> marks
 
     private static List<String> arrivals(Project before, Project after) {
         Set<String> known = new HashSet<>(before.heap().lots().stream().map(Lot::id).toList());
-        return after.heap().lots().stream()
-                .map(Lot::id)
-                .filter(id -> !known.contains(id))
-                .toList();
+        return after.heap().lots().stream().map(Lot::id).filter(id -> !known.contains(id)).toList();
     }
 }

@@ -40,8 +40,7 @@ public record Latitude(Length thicker, Length wider, Optional<Round> round) {
 
     /** The same, or a pole of these diameters in millimetres. */
     public Latitude orRound(long from, long to) {
-        return new Latitude(
-                thicker, wider, Optional.of(new Round(Length.mm(from), Length.mm(to))));
+        return new Latitude(thicker, wider, Optional.of(new Round(Length.mm(from), Length.mm(to))));
     }
 
     /** Whether a sawn section serves where another is asked. */

@@ -3,9 +3,9 @@ package reliqua.core.coop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Random;
-import java.util.EnumSet;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import reliqua.core.coop.family.RaisedDimensions;

@@ -59,7 +59,10 @@ class CutPlannerTest {
         for (int n = 0; n < 250; n++) {
             CutJob job = Jobs.sheets(random);
             CutPlan plan =
-                    plan(job, new CutPlanner.Settings(CutPlanner.StickEffort.PROVEN, 0.05, 150, false, 1));
+                    plan(
+                            job,
+                            new CutPlanner.Settings(
+                                    CutPlanner.StickEffort.PROVEN, 0.05, 150, false, 1));
             assertThat(PlanChecker.faults(job, plan)).as("job %d", n).isEmpty();
             assertThat(plan.cost())
                     .isLessThanOrEqualTo(plan(job, CutPlanner.Settings.QUICK).cost());

@@ -156,12 +156,7 @@ class LatitudeTest {
     private static CutJob job(List<CutJob.OwnStick> sticks, CutJob.Piece piece, Money hour) {
         CutJob.ShopItem shop =
                 new CutJob.ShopItem(
-                        "shop",
-                        false,
-                        Length.mm(38),
-                        Length.mm(64),
-                        Length.mm(3000),
-                        Money.of(5));
+                        "shop", false, Length.mm(38), Length.mm(64), Length.mm(3000), Money.of(5));
         return new CutJob(
                 Length.mm(3),
                 sticks,

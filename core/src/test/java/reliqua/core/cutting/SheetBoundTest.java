@@ -26,7 +26,8 @@ class SheetBoundTest {
     }
 
     private static CutPlan plan(CutJob job) {
-        return new CutPlanner(new CutPlanner.Settings(CutPlanner.StickEffort.PROVEN, 0.05, 400, false, 1))
+        return new CutPlanner(
+                        new CutPlanner.Settings(CutPlanner.StickEffort.PROVEN, 0.05, 400, false, 1))
                 .plan(job, Progress.NONE);
     }
 

@@ -44,8 +44,7 @@ class JoinedHouseTest {
         return house(project, Optional.empty());
     }
 
-    private static Candidate house(Project project, Optional<WorkPlan> before)
-            throws Unbuildable {
+    private static Candidate house(Project project, Optional<WorkPlan> before) throws Unbuildable {
         return Design.derive(project, before, Progress.NONE, _ -> {})
                 .design()
                 .orElseThrow()
@@ -124,8 +123,7 @@ class JoinedHouseTest {
     }
 
     private static Heap with(Heap heap, Material material, int count) {
-        return heap.plus(
-                new Lot(heap.freshId(material), count, material, Lot.Provenance.UNKNOWN));
+        return heap.plus(new Lot(heap.freshId(material), count, material, Lot.Provenance.UNKNOWN));
     }
 
     @Test
@@ -136,7 +134,8 @@ class JoinedHouseTest {
         assertThat(house.coop().of(Role.ROOF_SHEET))
                 .allMatch(p -> plan.ticketOf(p.mark()).isPresent() || plan.missing().contains(p));
         List<String> cut = new ArrayList<>();
-        plan.tickets().forEach(t -> t.cuts().forEach(c -> c.parts().forEach(p -> cut.add(p.mark()))));
+        plan.tickets()
+                .forEach(t -> t.cuts().forEach(c -> c.parts().forEach(p -> cut.add(p.mark()))));
         assertThat(cut).doesNotHaveDuplicates();
         for (Part part : house.coop().parts()) {
             boolean ofAnother = part instanceof Part.PanelPart p && p.cutFrom().isPresent();

@@ -86,12 +86,10 @@ class MendedPlanTest {
                                                 board,
                                                 Lot.Provenance.UNKNOWN)));
             }
-            WorkPlan mended =
-                    planner(project).mended(whole, decided(project), plan, Progress.NONE);
+            WorkPlan mended = planner(project).mended(whole, decided(project), plan, Progress.NONE);
             assertThat(faults(mended, whole, project)).as("step %d", n).isEmpty();
             Set<String> before = words(plan);
-            long same =
-                    mended.tickets().stream().filter(t -> before.contains(words(t))).count();
+            long same = mended.tickets().stream().filter(t -> before.contains(words(t))).count();
             assertThat(same).as("step %d", n).isGreaterThanOrEqualTo(plan.tickets().size() - 3L);
             WorkPlan after =
                     planner(project)

@@ -47,8 +47,7 @@ class PlanReviewTest {
     void aFindThatIsNamedSavesWhatIsSaidWhenItTurnsUp() throws Unbuildable {
         Project project = wanting;
         Candidate house = house(project);
-        PlanReview review =
-                PlanReview.of(project, house.coop(), house.plan(), Progress.NONE);
+        PlanReview review = PlanReview.of(project, house.coop(), house.plan(), Progress.NONE);
         assertThat(review.improvements()).isNotEmpty();
         assertThat(review.improvements())
                 .extracting(PlanReview.Improvement::saving)
@@ -96,8 +95,7 @@ class PlanReviewTest {
         Project project = wanting;
         Project ripping = project.withKeeper(project.keeper().with(Tool.TABLE_SAW, true));
         WorkPlan free = house(ripping).plan();
-        WorkPlan dear =
-                house(ripping.withKeeper(ripping.keeper().withHour(Money.of(1000)))).plan();
+        WorkPlan dear = house(ripping.withKeeper(ripping.keeper().withHour(Money.of(1000)))).plan();
         assertThat(dear.makingMinutes()).isLessThanOrEqualTo(free.makingMinutes());
         assertThat(dear.cost()).isGreaterThanOrEqualTo(free.cost());
     }

@@ -49,7 +49,12 @@ class ProjectTest {
         assertThat(after.undo(NOW).redoName()).contains("more hens");
         assertThat(start.apply(new Edit("nothing", p -> p), NOW)).isSameAs(start);
         assertThat(start.undo(NOW)).isSameAs(start);
-        assertThat(after.undo(NOW).apply(new Edit("x", p -> p.tick("a", true)), NOW).redo(NOW).now().done())
+        assertThat(
+                        after.undo(NOW)
+                                .apply(new Edit("x", p -> p.tick("a", true)), NOW)
+                                .redo(NOW)
+                                .now()
+                                .done())
                 .contains("a");
     }
 

@@ -30,11 +30,7 @@ class ToldTest {
 
     private Ticket ticket() {
         return new Ticket(
-                lot.id(),
-                1,
-                false,
-                lot.material(),
-                List.of(cut("C1", 0), cut("C2", 603)));
+                lot.id(), 1, false, lot.material(), List.of(cut("C1", 0), cut("C2", 603)));
     }
 
     private Ticket.Cut cut(String mark, long at) {

@@ -52,10 +52,7 @@ final class PlanCard extends VBox {
         getChildren()
                 .addAll(
                         Parts.row(
-                                12,
-                                Parts.text(bound(plan, tape), "strong"),
-                                Parts.spring(),
-                                took),
+                                12, Parts.text(bound(plan, tape), "strong"), Parts.spring(), took),
                         hours(tape),
                         Parts.text(Texts.get("plan.order"), "soft"));
         if (plan.makingMinutes() > 0) {

@@ -40,7 +40,8 @@ final class StoryView extends ScrollPane {
         when.setWrapText(false);
         String marks = String.join(", ", told.marks());
         Label words =
-                Parts.text(Texts.get("story." + told.what().name(), told.thing(), marks), "note-ink");
+                Parts.text(
+                        Texts.get("story." + told.what().name(), told.thing(), marks), "note-ink");
         if (told.what() == Told.What.SPOILED) {
             words.getStyleClass().add("danger");
         }

@@ -23,9 +23,7 @@ public final class Helps {
                 };
         Label saves =
                 Parts.text(
-                        Texts.get("help.saves", tape.say(improvement.saving())),
-                        "holds",
-                        "strong");
+                        Texts.get("help.saves", tape.say(improvement.saving())), "holds", "strong");
         saves.setWrapText(false);
         saves.setMinWidth(Region.USE_PREF_SIZE);
         return Parts.row(10, Parts.text(words, "note-ink"), Parts.spring(), saves);

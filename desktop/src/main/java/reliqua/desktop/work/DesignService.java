@@ -37,7 +37,10 @@ public final class DesignService {
      * @param seconds from the edit to this
      */
     public record State(
-            Optional<Design> design, Optional<Design.Search> search, String fault, double seconds) {}
+            Optional<Design> design,
+            Optional<Design.Search> search,
+            String fault,
+            double seconds) {}
 
     private final ExecutorService worker =
             Executors.newSingleThreadExecutor(
@@ -47,8 +50,7 @@ public final class DesignService {
                         return thread;
                     });
     private final ReadOnlyObjectWrapper<State> state =
-            new ReadOnlyObjectWrapper<>(
-                    new State(Optional.empty(), Optional.empty(), "", 0));
+            new ReadOnlyObjectWrapper<>(new State(Optional.empty(), Optional.empty(), "", 0));
     private final ReadOnlyObjectWrapper<PlanReview> review =
             new ReadOnlyObjectWrapper<>(PlanReview.NONE);
     private final ReadOnlyDoubleWrapper progress = new ReadOnlyDoubleWrapper(1);
@@ -137,14 +139,12 @@ public final class DesignService {
             } catch (RuntimeException e) {
                 LOG.error("The design could not be derived", e);
                 show(
-                        state(
-                                Optional.empty(), Optional.empty(), String.valueOf(e.getMessage())),
+                        state(Optional.empty(), Optional.empty(), String.valueOf(e.getMessage())),
                         true);
             }
         }
 
-        private State state(
-                Optional<Design> design, Optional<Design.Search> search, String fault) {
+        private State state(Optional<Design> design, Optional<Design.Search> search, String fault) {
             return new State(design, search, fault, (System.nanoTime() - begun) / 1e9);
         }
 

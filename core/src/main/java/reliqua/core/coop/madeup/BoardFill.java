@@ -14,7 +14,9 @@ import reliqua.core.measure.Length;
  * are, so they always fit.
  */
 final class BoardFill {
-    /** Battens of 36 mm cover a gap so wide with a lap of 12 mm each side, and boards still swell. */
+    /**
+     * Battens of 36 mm cover a gap so wide with a lap of 12 mm each side, and boards still swell.
+     */
     private static final long WIDEST_GAP = 12;
 
     private BoardFill() {}
@@ -49,8 +51,7 @@ final class BoardFill {
     }
 
     /** One more board of a width wherever it helps; whether it did. */
-    private static boolean add(
-            Length width, int wide, int[] fewest, Length[] last, int[] before) {
+    private static boolean add(Length width, int wide, int[] fewest, Length[] last, int[] before) {
         boolean helped = false;
         for (int sum = fewest.length - 1; sum >= wide; sum--) {
             int from = sum - wide;

@@ -50,10 +50,7 @@ final class BoardedPanel implements Maker {
         Flat flat = wall.get();
         Length skin = flat.panel().thickness();
         List<Seam> seams = new ArrayList<>();
-        supply.boards(
-                        THINNEST.max(skin.minus(THINNER)),
-                        skin.plus(THICKER),
-                        flat.panel().height())
+        supply.boards(THINNEST.max(skin.minus(THINNER)), skin.plus(THICKER), flat.panel().height())
                 .forEach(
                         (thickness, widths) -> {
                             List<Length> fill =

@@ -69,7 +69,8 @@ final class CoursedRoof implements Maker {
         }
         Length upper = seam.at().getFirst();
         Bounds b = roof.solid().bounds();
-        Length parting = b.y0().plus(b.depth().scaled(upper.minus(lap().half()).ratio(roof.length())));
+        Length parting =
+                b.y0().plus(b.depth().scaled(upper.minus(lap().half()).ratio(roof.length())));
         Optional<Solid> high = roof.solid().between(Axis.Y, b.y0(), parting);
         Optional<Solid> low = roof.solid().between(Axis.Y, parting, b.y1());
         if (high.isEmpty() || low.isEmpty()) {

@@ -63,15 +63,14 @@ final class LappedStick implements Maker {
 
     private static Length lap(Part.StickPart stick) {
         Length depth =
-                stick.role() == Role.PURLIN
-                        ? stick.section().thickness()
-                        : stick.section().width();
+                stick.role() == Role.PURLIN ? stick.section().thickness() : stick.section().width();
         return depth.times(LAP_IN_DEPTHS);
     }
 
     private static boolean inside(Part.StickPart stick, Length first) {
         Length lap = lap(stick);
-        return first.compareTo(lap) > 0 && stick.length().minus(first).plus(lap).compareTo(lap) > 0
+        return first.compareTo(lap) > 0
+                && stick.length().minus(first).plus(lap).compareTo(lap) > 0
                 && first.compareTo(stick.length()) < 0;
     }
 
@@ -97,8 +96,7 @@ final class LappedStick implements Maker {
         // A sloped stick is longer than the ground it covers.
         double level = high.minus(low).ratio(stick.length());
         Optional<Solid> one = stick.solid().between(axis, low, low.plus(first.scaled(level)));
-        Optional<Solid> two =
-                stick.solid().between(axis, high.minus(second.scaled(level)), high);
+        Optional<Solid> two = stick.solid().between(axis, high.minus(second.scaled(level)), high);
         if (one.isEmpty() || two.isEmpty()) {
             return Optional.empty();
         }

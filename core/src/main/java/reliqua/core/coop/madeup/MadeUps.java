@@ -66,8 +66,7 @@ public final class MadeUps {
 
     /** The parts of a seam; nothing where the house no longer has a part that it suits. */
     public Optional<MadeUp> of(Seam seam) {
-        return coop.find(seam.mark())
-                .flatMap(part -> makers.get(seam.kind()).make(part, seam));
+        return coop.find(seam.mark()).flatMap(part -> makers.get(seam.kind()).make(part, seam));
     }
 
     /** The parts of all seams that suit. */

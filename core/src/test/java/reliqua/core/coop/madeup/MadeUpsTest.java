@@ -40,7 +40,8 @@ class MadeUpsTest {
                                 scraps.add(
                                         Stick.sound(
                                                 p.section(),
-                                                p.length().scaled(0.3 + 0.6 * random.nextDouble()))));
+                                                p.length()
+                                                        .scaled(0.3 + 0.6 * random.nextDouble()))));
         coop.parts().stream()
                 .filter(p -> p instanceof Part.PanelPart)
                 .map(p -> ((Part.PanelPart) p).thickness())
@@ -122,9 +123,7 @@ class MadeUpsTest {
             sum = sum.plus(((Part.StickPart) piece).length());
         }
         Length depth =
-                whole.role() == Role.PURLIN
-                        ? whole.section().thickness()
-                        : whole.section().width();
+                whole.role() == Role.PURLIN ? whole.section().thickness() : whole.section().width();
         assertThat(sum).isEqualTo(whole.length().plus(depth.times(4)));
         if (whole.role() != Role.PURLIN) {
             double middle =
@@ -159,9 +158,7 @@ class MadeUpsTest {
                 double drawn = panel.solid().cubicMetres() / panel.thickness().toMetres();
                 Length low = panel.lowSide().orElse(panel.height());
                 double cut =
-                        panel.width().toMetres()
-                                * (panel.height().toMetres() + low.toMetres())
-                                / 2;
+                        panel.width().toMetres() * (panel.height().toMetres() + low.toMetres()) / 2;
                 assertThat(cut).isBetween(drawn - 1e-5, drawn + panel.width().toMetres() * 0.002);
             }
         }
@@ -208,7 +205,8 @@ class MadeUpsTest {
             assertThat(rest).isBetween(0.0, 12.0 * (fill.size() - 1) + fill.size());
             Map<Length, Long> used =
                     fill.stream().collect(Collectors.groupingBy(l -> l, Collectors.counting()));
-            used.forEach((width, times) -> assertThat(times).isLessThanOrEqualTo(boards.get(width)));
+            used.forEach(
+                    (width, times) -> assertThat(times).isLessThanOrEqualTo(boards.get(width)));
         }
         assertThat(filled).isGreaterThan(200);
     }
