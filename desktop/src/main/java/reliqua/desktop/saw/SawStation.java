@@ -15,10 +15,10 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import reliqua.core.coop.Part;
-import reliqua.core.cutting.CutWish;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.drawing.Elevation;
 import reliqua.core.drawing.Picture;
@@ -45,6 +45,7 @@ public final class SawStation implements Station {
 
     private final Workspace workspace;
     private final TicketBook book;
+    private final PieceWishes wishes;
     private final WholeWindow whole;
     private final ObservableList<Ticket> tickets = FXCollections.observableArrayList();
     private final ListView<Ticket> list = new ListView<>(tickets);
@@ -57,13 +58,13 @@ public final class SawStation implements Station {
     private final VBox bench = new VBox(10);
     private final VBox slip = new VBox(10);
     private long shownCut;
-    private @Nullable CutWish swapping;
     private @Nullable AtTheSaw mode;
 
     /** Over the workspace; {@code whole} gives the whole window to a node, and takes it back. */
     public SawStation(Workspace workspace, WholeWindow whole) {
         this.workspace = workspace;
         this.book = new TicketBook(workspace);
+        this.wishes = new PieceWishes(book, this::showSlip);
         this.yields = new YieldView(new PlanCard(workspace));
         this.whole = whole;
         list.setId("tickets");
@@ -75,18 +76,22 @@ public final class SawStation implements Station {
         VBox.setVgrow(story, Priority.ALWAYS);
         VBox caution = new VBox(Parts.text(Texts.get("saw.caution"), "note-ink"));
         caution.getStyleClass().add("caution");
-        caution.setMinHeight(javafx.scene.layout.Region.USE_PREF_SIZE);
+        caution.setMinHeight(Region.USE_PREF_SIZE);
         bench.getChildren()
                 .addAll(
                         Parts.row(
                                 12,
-                                Parts.text(Texts.get("station.saw"), "headline"),
+                                whole(Parts.text(Texts.get("station.saw"), "headline")),
                                 summary,
                                 Parts.spring(),
                                 told,
                                 given,
-                                Parts.button(
-                                        "at-saw", Texts.get("saw.mode"), this::atTheSaw, "plain")),
+                                whole(
+                                        Parts.button(
+                                                "at-saw",
+                                                Texts.get("saw.mode"),
+                                                this::atTheSaw,
+                                                "plain"))),
                         caution,
                         list);
         list.getSelectionModel().selectedItemProperty().addListener((_, _, _) -> showSlip());
@@ -98,6 +103,12 @@ public final class SawStation implements Station {
                         e.consume();
                     }
                 });
+    }
+
+    /** Never squeezed by what stands beside it. */
+    private static <R extends Region> R whole(R region) {
+        region.setMinWidth(Region.USE_PREF_SIZE);
+        return region;
     }
 
     /** One of the views that stand in place of the tickets while it is pressed. */
@@ -191,7 +202,7 @@ public final class SawStation implements Station {
     private void showSlip() {
         slip.getChildren().clear();
         showSpares();
-        showWishes();
+        slip.getChildren().addAll(wishes.all());
         Ticket ticket = list.getSelectionModel().getSelectedItem();
         Optional<Design> design = workspace.designs().state().get().design();
         if (ticket == null || design.isEmpty()) {
@@ -214,7 +225,7 @@ public final class SawStation implements Station {
                 lit.add(part.mark());
                 slip.getChildren().add(piece(part));
                 if (part instanceof Part.StickPart && !book.isCut(ticket)) {
-                    slip.getChildren().add(wishes(part, ticket));
+                    slip.getChildren().add(wishes.buttons(part, ticket));
                 }
             }
         }
@@ -231,80 +242,6 @@ public final class SawStation implements Station {
         mark.setMinWidth(34);
         String words = Words.say("role." + part.role().name());
         return Parts.row(8, mark, Parts.text(words + ", " + book.size(part), "note-ink"));
-    }
-
-    /** Where this piece is to come from, or not. */
-    private Node wishes(Part part, Ticket ticket) {
-        CutWish here = new CutWish(part.mark(), ticket.source(), true);
-        boolean pinned = book.wishes().containsKey(here);
-        return Parts.row(
-                6,
-                Parts.button(
-                        "pin-" + part.mark(),
-                        Texts.get(pinned ? "wish.free" : "wish.pin"),
-                        () -> book.wish(here, !pinned),
-                        "small"),
-                Parts.button(
-                        "bar-" + part.mark(),
-                        Texts.get("wish.bar"),
-                        () -> book.wish(new CutWish(part.mark(), ticket.source(), false), true),
-                        "small"),
-                swap(here));
-    }
-
-    /** The first press remembers the piece, the second, at another piece, changes their places. */
-    private Node swap(CutWish here) {
-        CutWish first = swapping;
-        boolean second = first != null && !first.mark().equals(here.mark());
-        String words =
-                first == null
-                        ? Texts.get("wish.swap")
-                        : Texts.get(second ? "wish.swapWith" : "wish.swapping", first.mark());
-        return Parts.button(
-                "swap-" + here.mark(),
-                words,
-                () -> {
-                    swapping = first == null ? here : null;
-                    if (first != null && second) {
-                        book.swap(first, here);
-                    }
-                    showSlip();
-                },
-                "small");
-    }
-
-    /** Every wish with its price, and a way to let go of it. */
-    private void showWishes() {
-        book.wishes()
-                .forEach(
-                        (wish, cost) -> {
-                            String price =
-                                    cost.map(
-                                                    c ->
-                                                            c.isZero()
-                                                                    ? Texts.get("wish.nothing")
-                                                                    : Texts.get(
-                                                                            "wish.costs",
-                                                                            workspace
-                                                                                    .tape()
-                                                                                    .say(c)))
-                                            .orElse("");
-                            VBox box =
-                                    new VBox(
-                                            4,
-                                            Parts.text(book.words(wish), "strong"),
-                                            Parts.row(
-                                                    8,
-                                                    Parts.text(price, "note-ink"),
-                                                    Parts.spring(),
-                                                    Parts.button(
-                                                            "let-go-" + wish.mark(),
-                                                            Texts.get("wish.free"),
-                                                            () -> book.wish(wish, false),
-                                                            "small")));
-                            box.getStyleClass().add("wish");
-                            slip.getChildren().add(box);
-                        });
     }
 
     /** Cut, and of no use in the house as it is now: kept in mind until they are wood again. */
@@ -357,7 +294,7 @@ public final class SawStation implements Station {
             Label title = Parts.text(Describe.size(ticket.material(), tape), "strong");
             Label note = Parts.text(book.where(ticket), "note");
             title.setWrapText(false);
-            title.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
+            title.setMinWidth(Region.USE_PREF_SIZE);
             note.setWrapText(false);
             boolean cut = book.isCut(ticket);
             Label state = Parts.text(cut ? Texts.get("saw.isCut") : "", "holds", "strong");
