@@ -92,8 +92,7 @@ final class PieceWishes {
                                                                     ? Texts.get("wish.nothing")
                                                                     : Texts.get(
                                                                             "wish.costs",
-                                                                            book.tape()
-                                                                                    .say(c)))
+                                                                            book.tape().say(c)))
                                             .orElse("");
                             VBox box =
                                     new VBox(
