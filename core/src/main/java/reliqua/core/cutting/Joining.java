@@ -22,7 +22,10 @@ import reliqua.core.coop.madeup.Seam;
  */
 final class Joining {
     /** Quick plans it may take; about a few milliseconds each. */
-    private static final int MOST_TRIALS = 60;
+    private static final int MOST_TRIALS = 45;
+
+    /** So that one kind of part does not use up all. */
+    private static final int MOST_A_GROUP = 12;
 
     private final Coop coop;
     private final MadeUps ways;
@@ -74,9 +77,10 @@ final class Joining {
         int most = options.stream().mapToInt(List::size).min().orElse(0);
         List<Seam> found = null;
         WorkPlan lowest = best;
+        int last = trials + MOST_A_GROUP;
         for (int way = 0; way < most; way++) {
             for (int count = group.size(); count > 0; count /= 2) {
-                if (trials++ > MOST_TRIALS || progress.cancelled()) {
+                if (trials++ > Math.min(MOST_TRIALS, last) || progress.cancelled()) {
                     return Optional.ofNullable(found);
                 }
                 List<Seam> tried = new ArrayList<>(chosen);

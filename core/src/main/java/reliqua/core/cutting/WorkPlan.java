@@ -53,56 +53,41 @@ public record WorkPlan(
     }
 
     WorkPlan withWishes(Map<CutWish, Money> costs) {
-        return new WorkPlan(
-                tickets,
-                missing,
-                cost,
-                lowerBound,
-                proven,
-                remark,
-                made,
-                costs,
-                workshop,
-                seams,
-                joiningMinutes);
+        return with(lowerBound, proven, remark, costs, seams, joiningMinutes);
     }
 
     /** For a house with these joints. */
     WorkPlan joined(List<MadeUp> madeUp) {
-        return new WorkPlan(
-                tickets,
-                missing,
-                cost,
+        return with(
                 lowerBound,
                 proven,
                 remark,
-                made,
                 wishes,
-                workshop,
                 madeUp.stream().map(MadeUp::seam).toList(),
                 madeUp.stream().mapToInt(MadeUp::minutes).sum());
-    }
-
-    /** The house with the joints of this plan, from the house in whole pieces. */
-    public Coop built(Coop whole) {
-        return whole.with(new MadeUps(whole, Heap.EMPTY).of(seams));
     }
 
     /** The same with the bound another plan for the same has proven. */
     WorkPlan provenBy(WorkPlan other) {
         boolean meets = missing.isEmpty() && weighed().compareTo(other.lowerBound) <= 0;
+        return with(other.lowerBound, meets, other.remark, wishes, seams, joiningMinutes);
+    }
+
+    private WorkPlan with(
+            Money bound,
+            boolean isProven,
+            String said,
+            Map<CutWish, Money> costs,
+            List<Seam> joints,
+            int minutes) {
         return new WorkPlan(
-                tickets,
-                missing,
-                cost,
-                other.lowerBound,
-                meets,
-                other.remark,
-                made,
-                wishes,
-                workshop,
-                seams,
-                joiningMinutes);
+                tickets, missing, cost, bound, isProven, said, made, costs, workshop, joints,
+                minutes);
+    }
+
+    /** The house with the joints of this plan, from the house in whole pieces. */
+    public Coop built(Coop whole) {
+        return whole.with(new MadeUps(whole, Heap.EMPTY).of(seams));
     }
 
     /** The ticket a part comes from. */

@@ -20,7 +20,6 @@ import reliqua.core.cutting.Ticket;
 import reliqua.core.cutting.WorkPlan;
 import reliqua.core.cutting.Workshop;
 import reliqua.core.fit.Candidate;
-import reliqua.core.fit.Fitter;
 import reliqua.core.fit.Yards;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
@@ -36,7 +35,7 @@ class BillTest {
     @BeforeAll
     static void fit() {
         project = Yards.project(6);
-        house = Fitter.fit(project.fitRequest(), Progress.NONE, _ -> {}).best().orElseThrow();
+        house = Yards.fitted(6).candidate();
     }
 
     private static WorkPlan plan(Heap heap) {

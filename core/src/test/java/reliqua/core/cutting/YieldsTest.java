@@ -3,13 +3,11 @@ package reliqua.core.cutting;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.fit.Yards;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
-import reliqua.core.project.Design;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Stick;
 
@@ -17,12 +15,7 @@ class YieldsTest {
     @Test
     void nothingIsLostTwiceAndTheBillIsThatOfThePlan() throws Unbuildable {
         Project project = Yards.project(8);
-        WorkPlan plan =
-                Design.derive(project, Optional.empty(), Progress.NONE, _ -> {})
-                        .design()
-                        .orElseThrow()
-                        .candidate()
-                        .plan();
+        WorkPlan plan = Yards.fitted(8).candidate().plan();
         List<Yields.Line> lines = Yields.of(plan, project.keeper().kerf(), project.prices());
         long sticks = plan.tickets().stream().filter(t -> t.material() instanceof Stick).count();
         assertThat(lines.stream().mapToInt(Yields.Line::sticks).sum()).isEqualTo((int) sticks);
@@ -47,12 +40,7 @@ class YieldsTest {
 
     @Test
     void ticketsStandBySectionThePickiestFirstThenTheLongest() throws Unbuildable {
-        WorkPlan plan =
-                Design.derive(Yards.project(8), Optional.empty(), Progress.NONE, _ -> {})
-                        .design()
-                        .orElseThrow()
-                        .candidate()
-                        .plan();
+        WorkPlan plan = Yards.fitted(8).candidate().plan();
         List<Stick> sticks =
                 plan.tickets().stream()
                         .filter(t -> t.material() instanceof Stick)

@@ -3,7 +3,11 @@ package reliqua.core.fit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
+import reliqua.core.coop.family.Unbuildable;
+import reliqua.core.cutting.Progress;
 import reliqua.core.flock.BirdClass;
 import reliqua.core.flock.Flock;
 import reliqua.core.flock.Keeper;
@@ -11,6 +15,7 @@ import reliqua.core.flock.Practice;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Tape;
+import reliqua.core.project.Design;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Hardware;
 import reliqua.core.stock.Heap;
@@ -109,5 +114,23 @@ public final class Yards {
                 Flock.of(BirdClass.STANDARD, hens)
                         .with(Practice.DEFAULT.withSpace(Practice.Space.TIGHT));
         return Project.start("Yard", Keeper.with(Tape.METRIC), flock, heap(), shop());
+    }
+
+    private static final Map<Integer, Design> FITTED = new ConcurrentHashMap<>();
+
+    /** The design that is fitted to the yard of so many hens; found once, for all tests. */
+    public static Design fitted(int hens) {
+        return FITTED.computeIfAbsent(
+                hens,
+                _ -> {
+                    try {
+                        return Design.derive(
+                                        project(hens), Optional.empty(), Progress.NONE, _ -> {})
+                                .design()
+                                .orElseThrow();
+                    } catch (Unbuildable e) {
+                        throw new AssertionError(e);
+                    }
+                });
     }
 }

@@ -54,7 +54,7 @@ class JoinedHouseTest {
     /** What the house takes, but roofing and rafter wood too short, small sheets, and boards. */
     private static Project scrappy() throws Unbuildable {
         Project project = Yards.project(6);
-        Project settled = project.settledOn(house(project));
+        Project settled = project.settledOn(Yards.fitted(6).candidate());
         Coop whole = house(settled).coop();
         Heap heap = Heap.EMPTY;
         for (Part part : whole.parts()) {

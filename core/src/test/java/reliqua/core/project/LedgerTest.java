@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import reliqua.core.coop.family.Unbuildable;
-import reliqua.core.cutting.Progress;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.cutting.WorkPlan;
 import reliqua.core.fit.Yards;
@@ -17,11 +16,7 @@ class LedgerTest {
     private final Project project = Yards.project(8);
 
     private WorkPlan plan() throws Unbuildable {
-        return Design.derive(project, Optional.empty(), Progress.NONE, _ -> {})
-                .design()
-                .orElseThrow()
-                .candidate()
-                .plan();
+        return Yards.fitted(8).candidate().plan();
     }
 
     @Test

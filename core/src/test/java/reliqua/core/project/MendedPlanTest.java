@@ -10,7 +10,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
-import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.family.RaisedHouse;
@@ -23,8 +24,10 @@ import reliqua.core.cutting.Ticket;
 import reliqua.core.cutting.WorkPlan;
 import reliqua.core.cutting.Workshop;
 import reliqua.core.fit.Yards;
+import reliqua.core.flock.Tool;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Lot;
+import reliqua.core.stock.Section;
 import reliqua.core.stock.Stick;
 
 /** A piece spoiled, a board come in: the plan is mended, and stays where it can. */
@@ -47,8 +50,19 @@ class MendedPlanTest {
                 CutPlanner.Settings.LIVE);
     }
 
-    private static Project settled() throws Unbuildable {
-        Project project = Yards.project(8);
+    /** With the tools, or without; with them boards are ripped and pallets broken down. */
+    private static Project settled(boolean tools) throws Unbuildable {
+        Project yard = Yards.project(8);
+        Project project =
+                yard.withKeeper(yard.keeper().with(Tool.TABLE_SAW, tools).with(Tool.PRY_BAR, tools))
+                        .adding(
+                                List.of(
+                                        new Lot("T1", 3, Yards.pallet(), Lot.Provenance.UNKNOWN),
+                                        new Lot(
+                                                "S70",
+                                                6,
+                                                Stick.sound(Section.mm(38, 140), Length.mm(2400)),
+                                                Lot.Provenance.UNKNOWN)));
         return project.settledOn(
                 Design.derive(project, Optional.empty(), Progress.NONE, _ -> {})
                         .design()
@@ -56,14 +70,15 @@ class MendedPlanTest {
                         .candidate());
     }
 
-    @Test
-    void aMendedPlanIsWholeAndLeavesTheOtherTicketsAlone() throws Unbuildable {
+    @ParameterizedTest
+    @ValueSource(booleans = {false, true})
+    void aMendedPlanIsWholeAndLeavesTheOtherTicketsAlone(boolean tools) throws Unbuildable {
         Random random = new Random(51);
-        Project project = settled();
+        Project project = settled(tools);
         Coop whole = whole(project);
         WorkPlan plan =
                 planner(project).plan(whole, decided(project), Optional.empty(), Progress.NONE);
-        for (int n = 0; n < 25; n++) {
+        for (int n = 0; n < 16; n++) {
             List<Ticket> sticks =
                     plan.tickets().stream().filter(t -> t.material() instanceof Stick).toList();
             if (sticks.isEmpty()) {

@@ -33,7 +33,7 @@ class PlanReviewTest {
     /** A yard without any sheet: some must be bought. */
     private static Project wanting() throws Unbuildable {
         Project project = Yards.project(8);
-        Project settled = project.settledOn(house(project));
+        Project settled = project.settledOn(Yards.fitted(8).candidate());
         Heap heap = settled.heap();
         for (Lot lot : heap.lots()) {
             if (lot.material() instanceof reliqua.core.stock.Sheet) {

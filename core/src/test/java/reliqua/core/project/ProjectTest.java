@@ -112,10 +112,7 @@ class ProjectTest {
 
     @Test
     void aDesignAddsUp() throws Unbuildable {
-        Design design =
-                Design.derive(project, java.util.Optional.empty(), Progress.NONE, _ -> {})
-                        .design()
-                        .orElseThrow();
+        Design design = Yards.fitted(8);
         Money lines =
                 design.bill().lines().stream()
                         .map(line -> line.price().times(line.units()))
@@ -129,10 +126,7 @@ class ProjectTest {
 
     @Test
     void stepsFollowTheOrderInWhichThingsCanGoOn() throws Unbuildable {
-        Design design =
-                Design.derive(project, java.util.Optional.empty(), Progress.NONE, _ -> {})
-                        .design()
-                        .orElseThrow();
+        Design design = Yards.fitted(8);
         assertThat(design.steps())
                 .isSortedAccordingTo(java.util.Comparator.comparing(s -> s.stage()));
         long marks = design.steps().stream().mapToLong(s -> s.marks().size()).sum();
@@ -144,10 +138,7 @@ class ProjectTest {
 
     @Test
     void aHouseSettledOnStaysWhenTheHeapChanges() throws Unbuildable {
-        Design first =
-                Design.derive(project, java.util.Optional.empty(), Progress.NONE, _ -> {})
-                        .design()
-                        .orElseThrow();
+        Design first = Yards.fitted(8);
         Project.Chosen chosen =
                 new Project.Chosen(first.candidate().dimensions(), first.candidate().choices());
         Project settled =
@@ -162,10 +153,7 @@ class ProjectTest {
 
     @Test
     void picturesStayWithinTheirBoundsAndKnowWhatIsClicked() throws Unbuildable {
-        Design design =
-                Design.derive(project, java.util.Optional.empty(), Progress.NONE, _ -> {})
-                        .design()
-                        .orElseThrow();
+        Design design = Yards.fitted(8);
         for (Elevation.View view : Elevation.View.values()) {
             within(
                     Elevation.of(

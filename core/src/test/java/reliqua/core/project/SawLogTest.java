@@ -33,7 +33,7 @@ class SawLogTest {
 
     @BeforeAll
     static void settle() throws Unbuildable {
-        begun = derive(settled, Optional.empty());
+        begun = Yards.fitted(8);
         settled = settled.settledOn(begun.candidate());
         begun = derive(settled, Optional.empty());
     }

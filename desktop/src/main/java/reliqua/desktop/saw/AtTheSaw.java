@@ -3,7 +3,6 @@ package reliqua.desktop.saw;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
-import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
@@ -28,6 +27,7 @@ import reliqua.desktop.shell.Parts;
  * the tape really says, the arrow keys leaf, Escape goes back.
  */
 final class AtTheSaw extends VBox {
+    private static final double WIDEST_NOTE = 360;
     private final TicketBook book;
     private final Runnable close;
     private final Label count = Parts.text("", "saw-count");
@@ -181,13 +181,23 @@ final class AtTheSaw extends VBox {
         for (int n = 0; n < ticket.cuts().size(); n++) {
             Ticket.Cut each = ticket.cuts().get(n);
             for (Part part : each.parts()) {
-                pieces.getChildren().add(piece(part, n + 1, spoiled.contains(each.marks())));
+                VBox piece = piece(part, n + 1, spoiled.contains(each.marks()));
+                note(book.notes(ticket, part), piece);
+                pieces.getChildren().add(piece);
             }
         }
         setAccessibleText(count.getText() + ". " + what.getText() + ". " + from.getText());
     }
 
-    private Node piece(Part part, int number, boolean isSpoiled) {
+    private static void note(String notes, VBox piece) {
+        if (!notes.isEmpty()) {
+            Label label = Parts.text(notes, "saw-from");
+            label.setMaxWidth(WIDEST_NOTE);
+            piece.getChildren().add(label);
+        }
+    }
+
+    private VBox piece(Part part, int number, boolean isSpoiled) {
         Label mark = Parts.text(part.mark(), "saw-mark");
         Label size = Parts.text(book.size(part), "saw-size");
         String purpose = Words.say("role." + part.role().name());

@@ -224,6 +224,10 @@ public final class SawStation implements Station {
             for (Part part : cut.parts()) {
                 lit.add(part.mark());
                 slip.getChildren().add(piece(part));
+                String notes = book.notes(ticket, part);
+                if (!notes.isEmpty()) {
+                    slip.getChildren().add(Parts.text(notes, "note"));
+                }
                 if (part instanceof Part.StickPart && !book.isCut(ticket)) {
                     slip.getChildren().add(wishes.buttons(part, ticket));
                 }

@@ -6,11 +6,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.madeup.Seam;
 import reliqua.core.cutting.CutMade;
 import reliqua.core.cutting.CutWish;
 import reliqua.core.cutting.Ticket;
+import reliqua.core.cutting.TicketNotes;
 import reliqua.core.cutting.WorkPlan;
 import reliqua.core.cutting.Yields;
 import reliqua.core.measure.Length;
@@ -189,6 +191,13 @@ final class TicketBook {
         workspace.edit(
                 Texts.get("edit.toHeap", spare.piece().marks()),
                 p -> SawLog.toHeap(p, spare.cut(), spare.piece()));
+    }
+
+    /** What is to be minded about a piece, in one line; empty where nothing is. */
+    String notes(Ticket ticket, Part part) {
+        return plan().map(p -> TicketNotes.of(p, ticket, part)).orElse(List.of()).stream()
+                .map(sum -> sum.words(tape()))
+                .collect(Collectors.joining("; "));
     }
 
     String size(Part part) {

@@ -29,6 +29,10 @@ public final class MadeUps {
         makers.put(Seam.Kind.TILED_ACROSS, tiled);
         makers.put(Seam.Kind.TILED_UP, tiled);
         makers.put(Seam.Kind.BOARDED, new BoardedPanel(coop, supply));
+        makers.put(Seam.Kind.WEATHERBOARDED, new LappedBoards(coop, supply));
+        Maker laced = new LacedMesh(supply);
+        makers.put(Seam.Kind.LACED_LONG, laced);
+        makers.put(Seam.Kind.LACED_WIDE, laced);
     }
 
     /** How a part could be made up; pieces that would lie in another part's place are left out. */
@@ -52,16 +56,15 @@ public final class MadeUps {
     }
 
     private boolean isFree(MadeUp made, Part whole) {
-        return made.parts().stream()
-                .allMatch(
-                        piece ->
-                                coop.parts().stream()
-                                        .filter(p -> !p.mark().equals(whole.mark()))
-                                        .filter(p -> !(p instanceof Part.MeshPart))
-                                        .allMatch(
-                                                p ->
-                                                        Contact.overlap(p.solid(), piece.solid())
-                                                                < TOUCH));
+        // Mesh lies on framing and is bent round it.
+        return whole instanceof Part.MeshPart
+                || made.parts().stream().allMatch(piece -> isFree(piece, whole));
+    }
+
+    private boolean isFree(Part piece, Part whole) {
+        return coop.parts().stream()
+                .filter(p -> !p.mark().equals(whole.mark()) && !(p instanceof Part.MeshPart))
+                .allMatch(p -> Contact.overlap(p.solid(), piece.solid()) < TOUCH);
     }
 
     /** The parts of a seam; nothing where the house no longer has a part that it suits. */

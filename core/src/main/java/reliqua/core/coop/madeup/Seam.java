@@ -23,7 +23,15 @@ public record Seam(String mark, Kind kind, List<Length> at) implements Comparabl
         /** A panel of two above each other, blocking behind the seam; at: height of the lower. */
         TILED_UP,
         /** A panel of upright boards with battens over the gaps; at: thickness, then widths. */
-        BOARDED
+        BOARDED,
+        /**
+         * A panel of level boards, each over the one below; at: thickness, then widths from below.
+         */
+        WEATHERBOARDED,
+        /** Mesh of two strips one behind the other; at: length of the first. */
+        LACED_LONG,
+        /** Mesh of two strips side by side; at: width of the first. */
+        LACED_WIDE
     }
 
     private static final Comparator<Seam> ORDER =

@@ -8,6 +8,7 @@ import java.util.TreeMap;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
+import reliqua.core.stock.Mesh;
 import reliqua.core.stock.Section;
 import reliqua.core.stock.Sheet;
 import reliqua.core.stock.Span;
@@ -41,6 +42,22 @@ public final class Supply {
                 .filter(l -> l.material() instanceof Sheet s && s.thickness().equals(thickness))
                 .map(l -> (Sheet) l.material())
                 .flatMap(s -> java.util.stream.Stream.of(s.width(), s.length()))
+                .distinct()
+                .sorted(Comparator.reverseOrder())
+                .limit(MOST)
+                .toList();
+    }
+
+    /** Sides of welded mesh at least so fine, longest first, at most a few. */
+    List<Length> rolls(Length aperture) {
+        return lots.stream()
+                .filter(
+                        l ->
+                                l.material() instanceof Mesh m
+                                        && m.kind() == Mesh.Kind.WELDED
+                                        && m.aperture().atMost(aperture))
+                .map(l -> (Mesh) l.material())
+                .flatMap(m -> java.util.stream.Stream.of(m.width(), m.length()))
                 .distinct()
                 .sorted(Comparator.reverseOrder())
                 .limit(MOST)

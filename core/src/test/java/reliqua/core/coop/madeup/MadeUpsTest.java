@@ -20,6 +20,7 @@ import reliqua.core.measure.Length;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Material;
+import reliqua.core.stock.Mesh;
 import reliqua.core.stock.Section;
 import reliqua.core.stock.Sheet;
 import reliqua.core.stock.Stick;
@@ -64,6 +65,14 @@ class MadeUpsTest {
                                                 Length.mm(2600)));
                             }
                         });
+        for (int i = 0; i < 3; i++) {
+            scraps.add(
+                    new Mesh(
+                            Mesh.Kind.WELDED,
+                            Length.ofMm(12.7),
+                            Length.mm(200 + random.nextInt(400)),
+                            Length.mm(500 + random.nextInt(900))));
+        }
         Heap heap = Heap.EMPTY;
         for (Material scrap : scraps) {
             heap = heap.plus(new Lot(heap.freshId(scrap), 20, scrap, Lot.Provenance.UNKNOWN));
@@ -98,7 +107,8 @@ class MadeUpsTest {
             assertThat(made.seam().makes(piece.mark())).isTrue();
             assertThat(built.find(piece.mark())).contains(piece);
             for (Part other : coop.parts()) {
-                if (!other.mark().equals(whole.mark()) && !(other instanceof Part.MeshPart)) {
+                boolean mesh = other instanceof Part.MeshPart || piece instanceof Part.MeshPart;
+                if (!other.mark().equals(whole.mark()) && !mesh) {
                     assertThat(Contact.overlap(other.solid(), piece.solid()))
                             .as("%s %s in %s", made.seam(), piece.mark(), other.mark())
                             .isLessThan(TOUCH);
@@ -114,6 +124,8 @@ class MadeUpsTest {
             case COURSES -> courses(made, (Part.RoofPart) whole);
             case TILED_ACROSS, TILED_UP -> tiled(made, (Part.PanelPart) whole);
             case BOARDED -> boarded(made, (Part.PanelPart) whole);
+            case WEATHERBOARDED -> weatherboarded(made, (Part.PanelPart) whole);
+            case LACED_LONG, LACED_WIDE -> laced(made, (Part.MeshPart) whole);
         }
     }
 
@@ -179,6 +191,30 @@ class MadeUpsTest {
         long battens = made.parts().stream().filter(p -> p.role() == Role.COVER_BATTEN).count();
         assertThat(battens).isEqualTo(boards.size() - 1);
         assertThat(boards).allMatch(b -> b.length().atMost(whole.height()));
+    }
+
+    private static void weatherboarded(MadeUp made, Part.PanelPart whole) {
+        double sum =
+                made.parts().stream()
+                        .mapToDouble(p -> ((Part.StickPart) p).section().width().toMm())
+                        .sum();
+        double spare = sum - whole.height().toMm();
+        assertThat(spare / (made.parts().size() - 1)).isGreaterThanOrEqualTo(25 - 0.01);
+        double seen = made.parts().stream().mapToDouble(p -> p.solid().cubicMetres()).sum();
+        assertThat(seen).isCloseTo(whole.solid().cubicMetres(), within());
+        assertThat(made.parts()).allMatch(p -> ((Part.StickPart) p).length().equals(whole.width()));
+    }
+
+    private static void laced(MadeUp made, Part.MeshPart whole) {
+        Part.MeshPart one = (Part.MeshPart) made.parts().getFirst();
+        Part.MeshPart two = (Part.MeshPart) made.parts().getLast();
+        boolean wide = made.seam().kind() == Seam.Kind.LACED_WIDE;
+        Length sum = wide ? one.width().plus(two.width()) : one.length().plus(two.length());
+        assertThat(sum).isEqualTo((wide ? whole.width() : whole.length()).plus(Length.mm(50)));
+        assertThat(wide ? one.length() : one.width())
+                .isEqualTo(wide ? whole.length() : whole.width());
+        double seen = one.solid().cubicMetres() + two.solid().cubicMetres();
+        assertThat(seen).isCloseTo(whole.solid().cubicMetres(), within());
     }
 
     private static org.assertj.core.data.Offset<Double> within() {

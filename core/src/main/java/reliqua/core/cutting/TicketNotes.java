@@ -1,0 +1,76 @@
+package reliqua.core.cutting;
+
+import java.util.ArrayList;
+import java.util.List;
+import reliqua.core.coop.Part;
+import reliqua.core.coop.Role;
+import reliqua.core.coop.madeup.Seam;
+import reliqua.core.measure.Sum;
+import reliqua.core.stock.Material;
+import reliqua.core.stock.Roofing;
+import reliqua.core.stock.Sheet;
+import reliqua.core.stock.Stick;
+
+/** What is to be minded about one piece: crown, grain, joints, larger stock than was asked. */
+public final class TicketNotes {
+    private TicketNotes() {}
+
+    /** The notes, most important first. */
+    public static List<Sum> of(WorkPlan plan, Ticket ticket, Part part) {
+        List<Sum> notes = new ArrayList<>();
+        plan.seams().stream()
+                .filter(s -> s.makes(part.mark()))
+                .findFirst()
+                .ifPresent(s -> joint(s, part, notes));
+        if (part instanceof Part.StickPart stick) {
+            stick(ticket.material(), stick, notes);
+        } else if (part instanceof Part.PanelPart && ticket.material() instanceof Sheet sheet) {
+            grain(sheet, notes);
+        } else if (ticket.material() instanceof Roofing roofing && !roofing.holes().isEmpty()) {
+            notes.add(Sum.of("piece.holes"));
+        }
+        return List.copyOf(notes);
+    }
+
+    private static void joint(Seam seam, Part part, List<Sum> notes) {
+        boolean first = part.mark().equals(seam.mark() + "a");
+        switch (seam.kind()) {
+            case LAPPED -> notes.add(Sum.of("piece.lapped", seam.mark()));
+            case COURSES -> notes.add(Sum.of(first ? "piece.upper" : "piece.lower", seam.mark()));
+            case LACED_LONG, LACED_WIDE -> notes.add(Sum.of("piece.laced", seam.mark()));
+            case TILED_ACROSS, TILED_UP, BOARDED, WEATHERBOARDED ->
+                    notes.add(Sum.of("piece.part", seam.mark()));
+        }
+    }
+
+    private static void stick(Material material, Part.StickPart piece, List<Sum> notes) {
+        if (!(material instanceof Stick stick)) {
+            notes.add(Sum.of("piece.round"));
+            return;
+        }
+        if (!stick.section().equals(piece.section())) {
+            notes.add(Sum.of("piece.larger", piece.section().thickness(), piece.section().width()));
+        }
+        if (stick.warp().bend().isPositive()) {
+            crown(piece.role(), notes);
+        }
+    }
+
+    /** Which way a bent stick is turned. */
+    private static void crown(Role role, List<Sum> notes) {
+        switch (role) {
+            case RAFTER, JOIST, RIM, PURLIN, ROOST_BAR -> notes.add(Sum.of("piece.crownUp"));
+            case STUD, PLATE, HEADER -> notes.add(Sum.of("piece.crownSame"));
+            case DOOR_FRAME -> notes.add(Sum.of("piece.straightest"));
+            default -> {}
+        }
+    }
+
+    private static void grain(Sheet sheet, List<Sum> notes) {
+        switch (sheet.grain()) {
+            case LENGTHWAYS -> notes.add(Sum.of("piece.grainAlong"));
+            case ACROSS -> notes.add(Sum.of("piece.grainAcross"));
+            case NONE -> {}
+        }
+    }
+}
