@@ -101,24 +101,24 @@ final class ColumnGeneration implements AutoCloseable {
 
     /** Generates columns until none pays; returns the best bound seen, in millionths. */
     double solve(Progress progress) {
-        double bound = 0;
+        double bound = Double.NEGATIVE_INFINITY;
         for (int round = 0; round < MOST_ROUNDS && !progress.cancelled(); round++) {
             if (solver.solve() != MPSolver.ResultStatus.OPTIMAL) {
-                return bound;
+                return Math.max(0, bound);
             }
             double value = solver.objective().value() / scale;
             use = variables.stream().mapToDouble(MPVariable::solutionValue).toArray();
             Pricing.Prices prices = pricing.price(duals(), demand);
-            double here = prices.bound(demand, copies);
+            double here = prices.lagrangian(demand, copies);
             if (here >= bound) {
                 bound = here;
                 bestDuals = prices.fairDuals();
             }
             if (bound >= value - 1e-6 * Math.max(1, value) || !addPaying(prices, rents())) {
-                return bound;
+                return Math.max(0, bound);
             }
         }
-        return bound;
+        return Math.max(0, bound);
     }
 
     private double[] duals() {

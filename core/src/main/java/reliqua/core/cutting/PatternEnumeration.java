@@ -34,7 +34,25 @@ final class PatternEnumeration {
     }
 
     /**
-     * The patterns, or nothing when there are too many.
+     * The patterns of all plans that reach a total, or nothing when there are too many.
+     *
+     * @param duals worths of the pieces at which no shop pattern is worth more than its price
+     * @param total charge of the plan, with what its missing pieces count
+     * @param ceiling wanted charge: dearer shop items are left out
+     * @param most gives up beyond so many
+     */
+    static Optional<List<Pattern>> reaching(
+            StickProblem problem, double[] duals, double total, long ceiling, int most) {
+        // Measured from the value of these very duals, which may lie far below the best bound.
+        double value =
+                new Pricing(problem)
+                        .price(duals, problem.demands())
+                        .lagrangian(problem.demands(), problem.copies());
+        return within(problem, duals, total - value, ceiling, most);
+    }
+
+    /**
+     * The patterns that fall short by no more than a slack, or nothing when there are too many.
      *
      * @param slack wanted cost minus bound, in millionths
      * @param ceiling wanted cost: dearer shop items are left out

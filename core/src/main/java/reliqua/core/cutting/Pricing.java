@@ -124,8 +124,12 @@ final class Pricing {
             return factor;
         }
 
-        /** The Lagrangian bound for these duals; {@code copies} by group. */
-        double bound(int[] demand, int[] copies) {
+        /**
+         * The Lagrangian value of these duals; {@code copies} by group. No plan costs less, so zero
+         * is the better bound where it is below zero; what other plans can cost is measured from
+         * the value itself.
+         */
+        double lagrangian(int[] demand, int[] copies) {
             double factor = factor();
             double sum = 0;
             for (int g = 0; g < copies.length; g++) {
@@ -134,7 +138,7 @@ final class Pricing {
             for (int i = 0; i < demand.length; i++) {
                 sum += factor * duals[i] * demand[i];
             }
-            return Math.max(0, sum);
+            return sum;
         }
     }
 }

@@ -192,20 +192,21 @@ final class StickPlanner {
 
     private Optional<List<Pattern>> candidates(
             Proof proof, Packing best, long ceiling, double[] duals) {
-        return PatternEnumeration.within(
-                problem, duals, ceiling - proof.raw(best), ceiling, mostPatterns());
+        double total = ceiling + (double) proof.shortage * best.unplaced();
+        return PatternEnumeration.reaching(problem, duals, total, ceiling, mostPatterns());
     }
 
     /**
-     * Tries all patterns that a plan without buying could use, where the heap has length enough.
+     * Tries the patterns that leave nothing over, where the heap has length enough to do without
+     * buying. That proves nothing: with length to spare other patterns serve as well.
      */
     private Packing withoutBuying(Packing first, Progress progress) {
         Pricing.Prices byLength = new Pricing(problem).price(lengthDuals(), problem.demands());
-        double bound = byLength.bound(problem.demands(), problem.copies());
+        double bound = byLength.lagrangian(problem.demands(), problem.copies());
         if (first.unplaced() > 0 || bound > 0.5) {
             return first;
         }
-        return PatternEnumeration.within(problem, byLength.fairDuals(), -bound, 0, mostPatterns())
+        return PatternEnumeration.within(problem, byLength.fairDuals(), 0, 0, mostPatterns())
                 .flatMap(
                         p ->
                                 new CheapestChoice(problem, bills.step(), progress)

@@ -206,4 +206,22 @@ class CutPlannerTest {
             }
         };
     }
+
+    /**
+     * Sticks that were cut up, some of them longer than their pieces: nothing need be bought, so no
+     * proof may say otherwise.
+     */
+    @Test
+    void whatIsProvenIsTrueOfJobsThatNeedNoBuying() {
+        Random random = new Random(35);
+        for (int n = 0; n < 120; n++) {
+            CutJob job = Jobs.withRoom(Jobs.planted(random), random);
+            CutPlan plan = plan(job, CutPlanner.Settings.FULL);
+            assertThat(PlanChecker.faults(job, plan)).as("job %d", n).isEmpty();
+            assertThat(plan.lowerBound()).as("job %d", n).isEqualTo(Money.ZERO);
+            if (plan.status() == CutPlan.Status.OPTIMAL) {
+                assertThat(plan.cost()).as("job %d", n).isEqualTo(Money.ZERO);
+            }
+        }
+    }
 }

@@ -212,6 +212,29 @@ final class Jobs {
         return new CutJob(mm(kerf), sticks, List.of(), List.of(board), pieces, List.of());
     }
 
+    /** The same job with some of its sticks longer, by little or by much. */
+    static CutJob withRoom(CutJob job, Random random) {
+        List<CutJob.OwnStick> longer =
+                job.sticks().stream()
+                        .map(
+                                s ->
+                                        new CutJob.OwnStick(
+                                                s.id(),
+                                                s.thickness(),
+                                                s.width(),
+                                                s.length()
+                                                        .plus(
+                                                                mm(
+                                                                        random.nextInt(3)
+                                                                                * random.nextInt(
+                                                                                        60))),
+                                                s.quantity(),
+                                                s.flaws(),
+                                                s.bow()))
+                        .toList();
+        return new CutJob(job.kerf(), longer, job.sheets(), job.shop(), job.pieces(), job.panels());
+    }
+
     static CutJob sheets(Random random) {
         List<CutJob.OwnSheet> own = new ArrayList<>();
         for (int i = random.nextInt(4); i > 0; i--) {
