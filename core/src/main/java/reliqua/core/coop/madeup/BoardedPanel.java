@@ -18,13 +18,6 @@ import reliqua.core.stock.Section;
  * blocking between the studs to nail to.
  */
 final class BoardedPanel implements Maker {
-    /** Thinner boards split at their nails. */
-    private static final Length THINNEST = Length.mm(12);
-
-    /** So much thicker or thinner than the sheet they stand for; doors and nests keep their fit. */
-    private static final Length THICKER = Length.mm(7);
-
-    private static final Length THINNER = Length.mm(3);
     private static final Length NAILERS_APART = Length.mm(900);
     private static final Section PLAIN_BATTEN = Section.mm(19, 38);
     private static final int MINUTES_A_BOARD = 5;
@@ -43,25 +36,19 @@ final class BoardedPanel implements Maker {
 
     @Override
     public List<Seam> options(Part part) {
-        Optional<Flat> wall = wall(part);
-        if (wall.isEmpty()) {
-            return List.of();
-        }
-        Flat flat = wall.get();
-        Length skin = flat.panel().thickness();
-        List<Seam> seams = new ArrayList<>();
-        supply.boards(THINNEST.max(skin.minus(THINNER)), skin.plus(THICKER), flat.panel().height())
-                .forEach(
-                        (thickness, widths) -> {
-                            List<Length> fill =
-                                    BoardFill.of(flat.right().minus(flat.left()), widths);
-                            if (!fill.isEmpty()) {
-                                List<Length> at = new ArrayList<>(List.of(thickness));
-                                at.addAll(fill);
-                                seams.add(new Seam(part.mark(), Seam.Kind.BOARDED, at));
-                            }
-                        });
-        return seams;
+        return wall(part)
+                .map(
+                        flat ->
+                                Cladding.seams(
+                                        part,
+                                        Seam.Kind.BOARDED,
+                                        flat.panel().thickness(),
+                                        flat.panel().height(),
+                                        supply,
+                                        boards ->
+                                                BoardFill.of(
+                                                        flat.right().minus(flat.left()), boards)))
+                .orElse(List.of());
     }
 
     @Override

@@ -21,9 +21,6 @@ import reliqua.core.stock.Section;
  */
 final class LappedBoards implements Maker {
     private static final Length LAP = Length.mm(25);
-    private static final Length THINNEST = Length.mm(12);
-    private static final Length THICKER = Length.mm(7);
-    private static final Length THINNER = Length.mm(3);
     private static final int MINUTES_A_BOARD = 6;
 
     private final Coop coop;
@@ -40,27 +37,17 @@ final class LappedBoards implements Maker {
 
     @Override
     public List<Seam> options(Part part) {
-        Optional<Flat> wall = wall(part);
-        if (wall.isEmpty()) {
-            return List.of();
-        }
-        Flat flat = wall.get();
-        Length skin = flat.panel().thickness();
-        List<Seam> seams = new ArrayList<>();
-        supply.boards(
-                        THINNEST.max(skin.minus(THINNER)),
-                        skin.plus(THICKER),
-                        flat.right().minus(flat.left()))
-                .forEach(
-                        (thickness, widths) -> {
-                            List<Length> courses = courses(height(flat), widths);
-                            if (!courses.isEmpty()) {
-                                List<Length> at = new ArrayList<>(List.of(thickness));
-                                at.addAll(courses);
-                                seams.add(new Seam(part.mark(), Seam.Kind.WEATHERBOARDED, at));
-                            }
-                        });
-        return seams;
+        return wall(part)
+                .map(
+                        flat ->
+                                Cladding.seams(
+                                        part,
+                                        Seam.Kind.WEATHERBOARDED,
+                                        flat.panel().thickness(),
+                                        flat.right().minus(flat.left()),
+                                        supply,
+                                        boards -> courses(height(flat), boards)))
+                .orElse(List.of());
     }
 
     private static Length height(Flat flat) {
