@@ -1,9 +1,6 @@
 package reliqua.core.cutting;
 
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.Deque;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,7 +15,7 @@ import reliqua.core.coop.madeup.Seam;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.core.stock.Heap;
-import reliqua.core.stock.Material;
+import reliqua.core.stock.Lot;
 import reliqua.core.stock.PriceBook;
 
 /** Plans everything that is cut for a coop: timber and sheets, roofing, mesh. */
@@ -27,6 +24,7 @@ public final class CoopPlanner {
     private static final int MOST_COSTED = 6;
 
     private final Heap heap;
+    private final Heap workable;
     private final PriceBook prices;
     private final Workshop workshop;
     private final CutPlanner.Settings settings;
@@ -34,7 +32,18 @@ public final class CoopPlanner {
     /** A planner over this heap and price book. */
     public CoopPlanner(
             Heap heap, PriceBook prices, Workshop workshop, CutPlanner.Settings settings) {
-        this.heap = new Heap(heap.usable());
+        this(new Heap(heap.usable()), new Heap(heap.usable()), prices, workshop, settings);
+    }
+
+    /** Of the heap only some may be worked before it is cut across. */
+    private CoopPlanner(
+            Heap heap,
+            Heap workable,
+            PriceBook prices,
+            Workshop workshop,
+            CutPlanner.Settings settings) {
+        this.heap = heap;
+        this.workable = workable;
         this.prices = prices;
         this.workshop = workshop;
         this.settings = settings;
@@ -82,9 +91,13 @@ public final class CoopPlanner {
         Served served = new Served(coop, decided.cuts());
         KeptPlan kept = KeptPlan.standing(before, coop, served, decided, heap, prices);
         Patch patch = new Patch(kept, workshop.kerf());
-        CoopPlanner rest = new CoopPlanner(patch.left(heap), prices, workshop, settings);
+        Heap untouched = patch.untouched(heap);
+        List<Lot> left = new ArrayList<>(untouched.lots());
+        left.addAll(patch.ends(decided.wishes()).lots());
+        CoopPlanner rest = new CoopPlanner(new Heap(left), untouched, prices, workshop, settings);
         WorkPlan planned =
-                rest.fresh(kept.rest(), decided.wishes(), settings, progress).plan(List.of());
+                rest.fresh(kept.rest(), decided.wishes(), settings, progress)
+                        .plan(List.of(), workshop);
         return patch.with(planned, before, made(served, decided)).joined(madeUp);
     }
 
@@ -136,6 +149,7 @@ public final class CoopPlanner {
         if (!settings.joins() || direct.weighed().isZero() && direct.missing().isEmpty()) {
             return direct;
         }
+        Progress quietly = Progress.until(progress);
         List<Seam> seams =
                 new Joining(
                                 whole,
@@ -147,8 +161,8 @@ public final class CoopPlanner {
                                                 decided,
                                                 s,
                                                 CutPlanner.Settings.QUICK,
-                                                progress),
-                                progress)
+                                                quietly),
+                                quietly)
                         .seams(decided.seams(), direct);
         if (seams.equals(decided.seams())) {
             return direct;
@@ -168,7 +182,7 @@ public final class CoopPlanner {
         Coop coop = whole.with(madeUp);
         Served served = new Served(coop, decided.cuts());
         return fresh(served.wanted(coop), decided.wishes(), how, progress)
-                .plan(made(served, decided))
+                .plan(made(served, decided), workshop)
                 .joined(madeUp);
     }
 
@@ -191,163 +205,37 @@ public final class CoopPlanner {
             SortedSet<CutWish> wishes,
             CutPlanner.Settings how,
             Progress progress) {
-        Workables workables = new Workables(heap, workshop, Demand.sections(wanted));
+        Workables workables = new Workables(workable, workshop, Demand.sections(wanted));
         Demand demand = new Demand(wanted, heap, prices, workshop, workables, wishes);
-        Gathered gathered = new Gathered(demand);
+        Gathered gathered = new Gathered(demand, heap);
         gathered.add(demand.sticks(), how, progress);
         sheets(demand, gathered, how, progress);
         gathered.add(demand.roofing(), how, progress);
-        Set<String> used = new HashSet<>();
         for (Length aperture : demand.apertures()) {
-            CutJob mesh = demand.mesh(aperture, lot -> !used.contains(lot.id()));
-            gathered.add(mesh, how, progress);
-            gathered.tickets.forEach(t -> used.add(t.source()));
+            Set<String> used = gathered.sources();
+            gathered.add(demand.mesh(aperture, lot -> !used.contains(lot.id())), how, progress);
         }
         return gathered;
     }
 
     private void sheets(Demand all, Gathered gathered, CutPlanner.Settings how, Progress progress) {
         Gathered paired = sheets(all, true, how, progress);
-        if (paired.missing.isEmpty() && (paired.cost.isZero() || how.sheetRounds() == 0)) {
-            gathered.take(paired, paired.bound);
+        if (paired.isFree() || paired.isWhole() && how.sheetRounds() == 0) {
+            gathered.take(paired, paired.bound());
             return;
         }
         Gathered single = sheets(all, false, how, progress);
-        Gathered better = ORDER.compare(single, paired) < 0 ? single : paired;
+        Gathered better = Gathered.ORDER.compare(single, paired) < 0 ? single : paired;
         // What holds of both ways is the lower of the two bounds.
         gathered.take(
-                better, paired.bound.compareTo(single.bound) < 0 ? paired.bound : single.bound);
+                better,
+                paired.bound().compareTo(single.bound()) < 0 ? paired.bound() : single.bound());
     }
 
     private Gathered sheets(Demand all, boolean pairs, CutPlanner.Settings how, Progress progress) {
         Demand demand = all.again();
-        Gathered gathered = new Gathered(demand);
+        Gathered gathered = new Gathered(demand, heap);
         gathered.add(demand.sheets(pairs), how, progress);
         return gathered;
-    }
-
-    private static final Comparator<Gathered> ORDER =
-            Comparator.<Gathered>comparingInt(g -> g.missing.size())
-                    .thenComparing(g -> g.cost)
-                    .thenComparingInt(g -> g.tickets.size());
-
-    private final class Gathered {
-        private final Demand demand;
-        private final List<Ticket> tickets = new ArrayList<>();
-        private final List<Part> missing = new ArrayList<>();
-        private Money cost = Money.ZERO;
-        private Money bound = Money.ZERO;
-        private boolean proven = true;
-        private String remark = "";
-
-        Gathered(Demand demand) {
-            this.demand = demand;
-        }
-
-        void add(CutJob job, CutPlanner.Settings how, Progress progress) {
-            CutPlan plan = new CutPlanner(how).plan(job, progress);
-            plan.sticks().forEach(stick -> sticks(stick, job));
-            for (CutPlan.SheetCut sheet : plan.sheets()) {
-                List<Ticket.Cut> cuts = new ArrayList<>();
-                for (CutPlan.PlacedPanel placed : sheet.panels()) {
-                    CutJob.Panel panel =
-                            job.panels().stream()
-                                    .filter(p -> p.id().equals(placed.id()))
-                                    .findFirst()
-                                    .orElseThrow();
-                    Length across = placed.turned() ? panel.length() : panel.width();
-                    Length along = placed.turned() ? panel.width() : panel.length();
-                    cuts.add(
-                            new Ticket.Cut(
-                                    next(placed.id()), placed.x(), placed.y(), across, along));
-                }
-                ticket(sheet.source(), sheet.copy(), cuts);
-            }
-            plan.unplaced()
-                    .forEach(
-                            (id, n) -> {
-                                for (int i = 0; i < n; i++) {
-                                    missing.addAll(next(id));
-                                }
-                            });
-            cost = cost.plus(plan.cost());
-            bound = bound.plus(plan.lowerBound());
-            proven &= plan.status() == CutPlan.Status.OPTIMAL;
-            remark = plan.remark().isEmpty() ? remark : plan.remark();
-        }
-
-        /** One ticket for a stick, or one for every stick that is made of the thing. */
-        private void sticks(CutPlan.StickCut stick, CutJob job) {
-            Map<Integer, List<Ticket.Cut>> byStick = new TreeMap<>();
-            for (CutPlan.PlacedPiece placed : stick.pieces()) {
-                Length length =
-                        job.pieces().stream()
-                                .filter(p -> p.id().equals(placed.id()))
-                                .findFirst()
-                                .orElseThrow()
-                                .length();
-                byStick.computeIfAbsent(placed.of(), _ -> new ArrayList<>())
-                        .add(
-                                new Ticket.Cut(
-                                        next(placed.id()),
-                                        placed.at(),
-                                        Length.ZERO,
-                                        length,
-                                        Length.ZERO));
-            }
-            byStick.forEach((of, cuts) -> ticket(stick, of, cuts));
-        }
-
-        private void ticket(CutPlan.StickCut stick, int of, List<Ticket.Cut> cuts) {
-            Optional<Making> making = demand.workables().making(stick.source(), stick.way());
-            if (making.isEmpty()) {
-                ticket(stick.source(), stick.copy(), cuts);
-                return;
-            }
-            Material whole = demand.material(stick.source());
-            tickets.add(
-                    new Ticket(
-                            stick.source(),
-                            stick.copy(),
-                            false,
-                            making.get().gives().get(of - 1),
-                            Optional.of(new Ticket.Made(whole, making.get(), of)),
-                            cuts));
-        }
-
-        /** Adds what was planned apart, with the bound that holds for it. */
-        void take(Gathered other, Money otherBound) {
-            tickets.addAll(other.tickets);
-            missing.addAll(other.missing);
-            cost = cost.plus(other.cost);
-            bound = bound.plus(otherBound);
-            proven &= other.cost.compareTo(otherBound) <= 0;
-        }
-
-        private List<Part> next(String id) {
-            Deque<List<Part>> queue = demand.marks().get(id);
-            return queue.removeFirst();
-        }
-
-        private void ticket(String source, int copy, List<Ticket.Cut> cuts) {
-            Material material = demand.material(source);
-            boolean bought = heap.find(source).isEmpty();
-            tickets.add(new Ticket(source, copy, bought, material, cuts));
-        }
-
-        WorkPlan plan(List<Ticket> made) {
-            return new WorkPlan(
-                    tickets.stream().sorted(TicketOrder.comparator()).toList(),
-                    missing,
-                    cost,
-                    bound,
-                    proven && missing.isEmpty(),
-                    remark,
-                    made,
-                    Map.of(),
-                    workshop,
-                    List.of(),
-                    0);
-        }
     }
 }

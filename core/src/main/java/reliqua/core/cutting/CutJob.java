@@ -1,8 +1,6 @@
 package reliqua.core.cutting;
 
-import java.util.ArrayList;
 import java.util.Collections;
-import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -181,20 +179,7 @@ public record CutJob(
 
         /** The stretches between flaws, in order; none is empty. */
         public List<Span> clearSpans() {
-            List<Span> clear = new ArrayList<>();
-            Length at = Length.ZERO;
-            for (Stretch flaw :
-                    flaws.stream().sorted(Comparator.comparing(Stretch::from)).toList()) {
-                Length end = flaw.from().min(length);
-                if (end.compareTo(at) > 0) {
-                    clear.add(new Span(at, end));
-                }
-                at = at.max(flaw.to());
-            }
-            if (length.compareTo(at) > 0) {
-                clear.add(new Span(at, length));
-            }
-            return List.copyOf(clear);
+            return Span.clear(flaws.stream().map(f -> new Span(f.from(), f.to())).toList(), length);
         }
     }
 

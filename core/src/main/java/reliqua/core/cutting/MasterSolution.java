@@ -33,16 +33,11 @@ final class MasterSolution {
 
     /** Whether there is a choice, the best one or not. */
     boolean found() {
-        return optimal() || status == CpSolverStatus.FEASIBLE;
+        return status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE;
     }
 
     boolean optimal() {
         return status == CpSolverStatus.OPTIMAL;
-    }
-
-    /** Whether it is proven that there is no choice. */
-    boolean impossible() {
-        return status == CpSolverStatus.INFEASIBLE;
     }
 
     /** The chosen patterns, each as often as it is used. */

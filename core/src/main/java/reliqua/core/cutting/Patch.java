@@ -3,6 +3,7 @@ package reliqua.core.cutting;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.SortedSet;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.core.stock.Heap;
@@ -27,8 +28,8 @@ final class Patch {
         this.kerf = kerf;
     }
 
-    /** What is left of the heap beside the kept tickets; their ends are lots of their own. */
-    Heap left(Heap heap) {
+    /** What the kept tickets do not touch. */
+    Heap untouched(Heap heap) {
         Heap left = Heap.EMPTY;
         for (Lot lot : heap.lots()) {
             int rest = lot.quantity() - kept.used(lot.id());
@@ -36,12 +37,23 @@ final class Patch {
                 left = left.plus(lot.with(rest, lot.material()));
             }
         }
+        return left;
+    }
+
+    /**
+     * The ends that the kept tickets leave, as lots of their own: to be cut across only. Not of
+     * things some piece must not come from, for an end no longer bears their name.
+     */
+    Heap ends(SortedSet<CutWish> wishes) {
+        Heap ends = Heap.EMPTY;
         for (int n = 0; n < tickets.size(); n++) {
-            if (tickets.get(n).material() instanceof Stick stick) {
+            String source = tickets.get(n).source();
+            boolean barred = wishes.stream().anyMatch(w -> !w.on() && w.source().equals(source));
+            if (!barred && tickets.get(n).material() instanceof Stick stick) {
                 Length from = from(tickets.get(n));
                 if (stick.length().minus(from).atLeast(SHORTEST)) {
-                    left =
-                            left.plus(
+                    ends =
+                            ends.plus(
                                     new Lot(
                                             end(n),
                                             1,
@@ -50,7 +62,7 @@ final class Patch {
                 }
             }
         }
-        return left;
+        return ends;
     }
 
     private static String end(int ticket) {
@@ -64,9 +76,8 @@ final class Patch {
                 .plus(kerf);
     }
 
-    /** The kept tickets and those of a plan for the rest, made from {@link #left}. */
+    /** The kept tickets and those of a plan for the rest, from what is untouched and the ends. */
     WorkPlan with(WorkPlan rest, WorkPlan before, List<Ticket> made) {
-        Money cost = rest.cost();
         List<Ticket> all = new ArrayList<>(tickets);
         for (Ticket ticket : rest.tickets()) {
             int end = endOf(ticket.source());
@@ -79,7 +90,7 @@ final class Patch {
         return new WorkPlan(
                 all.stream().sorted(TicketOrder.comparator()).toList(),
                 rest.missing(),
-                cost.plus(kept.cost()),
+                rest.cost().plus(kept.cost()),
                 Money.ZERO,
                 false,
                 "",

@@ -20,8 +20,8 @@ import java.util.stream.IntStream;
 record StickProblem(
         long kerf, List<PieceType> pieces, List<List<Copy>> groups, List<BinType> bins) {
 
-    /** A wanted piece; {@code maxBow} is infinite where any bow will do. */
-    record PieceType(String id, long length, int demand, double maxBow) {}
+    /** A wanted piece. */
+    record PieceType(String id, long length, int demand) {}
 
     /** A tenth of a litre of wood, in nm³: what larger stock than needed is counted in. */
     private static final double LOSS_UNIT = 1e23;

@@ -43,15 +43,7 @@ final class StickSplit {
     private StickProblem problem(List<CutJob.Piece> wanted) {
         List<StickProblem.PieceType> pieces =
                 wanted.stream()
-                        .map(
-                                p ->
-                                        new StickProblem.PieceType(
-                                                p.id(),
-                                                p.length().nm(),
-                                                p.quantity(),
-                                                p.maxBow()
-                                                        .map(b -> (double) b.nm())
-                                                        .orElse(Double.POSITIVE_INFINITY)))
+                        .map(p -> new StickProblem.PieceType(p.id(), p.length().nm(), p.quantity()))
                         .toList();
         Map<List<Alike>, List<StickProblem.BinType>> ways = new LinkedHashMap<>();
         Map<List<Alike>, List<StickProblem.Copy>> copies = new LinkedHashMap<>();

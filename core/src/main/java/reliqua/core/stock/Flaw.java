@@ -1,6 +1,5 @@
 package reliqua.core.stock;
 
-import java.util.ArrayList;
 import java.util.List;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Words;
@@ -28,21 +27,9 @@ public record Flaw(Kind kind, Length from, Length to) {
         MISSING
     }
 
-    /** What lies clear of flaws that are sorted by where they begin, in order; none is empty. */
+    /** What lies clear of flaws, in order; none is empty. */
     static List<Span> clearSpans(List<Flaw> flaws, Length length) {
-        List<Span> clear = new ArrayList<>();
-        Length at = Length.ZERO;
-        for (Flaw flaw : flaws) {
-            Length end = flaw.from().min(length);
-            if (end.compareTo(at) > 0) {
-                clear.add(new Span(at, end));
-            }
-            at = at.max(flaw.to());
-        }
-        if (length.compareTo(at) > 0) {
-            clear.add(new Span(at, length));
-        }
-        return List.copyOf(clear);
+        return Span.clear(flaws.stream().map(f -> new Span(f.from(), f.to())).toList(), length);
     }
 
     /** The flaws of a stretch, measured from where it begins. */

@@ -192,7 +192,8 @@ final class AtTheSaw extends VBox {
     private static void note(String notes, VBox piece) {
         if (!notes.isEmpty()) {
             Label label = Parts.text(notes, "saw-from");
-            label.setMaxWidth(WIDEST_NOTE);
+            label.setPrefWidth(WIDEST_NOTE);
+            label.setMinHeight(USE_PREF_SIZE);
             piece.getChildren().add(label);
         }
     }
