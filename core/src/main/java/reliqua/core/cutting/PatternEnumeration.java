@@ -12,10 +12,14 @@ import java.util.Optional;
  * patterns that fall short by more than the gap between the wanted cost and the bound cannot occur.
  * Only patterns that cannot take one more piece are listed: others are covered by them. If no plan
  * of the listed patterns reaches the wanted cost, none exists (Baldacci, Christofides, Mingozzi
- * 2008 use the same argument for routing). Gives up beyond a number of patterns.
+ * 2008 use the same argument for routing). Gives up beyond a number of patterns, and when
+ * cancelled.
  */
 final class PatternEnumeration {
     private static final int MOST_STEPS = 3_000_000;
+
+    /** How many steps between two looks whether to stop. */
+    private static final int LOOK = 1_000;
 
     private final StickProblem problem;
     private final double[] duals;
@@ -23,9 +27,11 @@ final class PatternEnumeration {
     private final Pricing.Prices prices;
     private final List<Pattern> found = new ArrayList<>();
     private final int most;
+    private final Progress progress;
     private int steps;
 
-    private PatternEnumeration(StickProblem problem, double[] duals, int most) {
+    private PatternEnumeration(StickProblem problem, double[] duals, int most, Progress progress) {
+        this.progress = progress;
         this.most = most;
         this.problem = problem;
         this.duals = duals;
@@ -42,13 +48,18 @@ final class PatternEnumeration {
      * @param most gives up beyond so many
      */
     static Optional<List<Pattern>> reaching(
-            StickProblem problem, double[] duals, double total, long ceiling, int most) {
+            StickProblem problem,
+            double[] duals,
+            double total,
+            long ceiling,
+            int most,
+            Progress progress) {
         // Measured from the value of these very duals, which may lie far below the best bound.
         double value =
                 new Pricing(problem)
                         .price(duals, problem.demands())
                         .lagrangian(problem.demands(), problem.copies());
-        return within(problem, duals, total - value, ceiling, most);
+        return within(problem, duals, total - value, ceiling, most, progress);
     }
 
     /**
@@ -59,8 +70,13 @@ final class PatternEnumeration {
      * @param most gives up beyond so many
      */
     static Optional<List<Pattern>> within(
-            StickProblem problem, double[] duals, double slack, long ceiling, int most) {
-        PatternEnumeration search = new PatternEnumeration(problem, duals, most);
+            StickProblem problem,
+            double[] duals,
+            double slack,
+            long ceiling,
+            int most,
+            Progress progress) {
+        PatternEnumeration search = new PatternEnumeration(problem, duals, most, progress);
         for (int b = 0; b < problem.bins().size(); b++) {
             StickProblem.BinType bin = problem.bins().get(b);
             double aim = bin.charge() + (bin.own() ? search.prices.rent(bin.group()) : 0);
@@ -106,7 +122,7 @@ final class PatternEnumeration {
             int[] left,
             double worth,
             double least) {
-        if (++steps > MOST_STEPS) {
+        if (++steps > MOST_STEPS || steps % LOOK == 0 && progress.cancelled()) {
             return false;
         }
         if (worth + prices.value(b, s, room) + bestFrom(b, s + 1) < least) {

@@ -179,7 +179,7 @@ final class StickPlanner {
             return best;
         }
         long ceiling = bills.below(best.charge(problem));
-        Optional<List<Pattern>> patterns = candidates(proof, best, ceiling, duals);
+        Optional<List<Pattern>> patterns = candidates(proof, best, ceiling, duals, progress);
         if (patterns.isEmpty()) {
             return best;
         }
@@ -191,9 +191,10 @@ final class StickPlanner {
     }
 
     private Optional<List<Pattern>> candidates(
-            Proof proof, Packing best, long ceiling, double[] duals) {
+            Proof proof, Packing best, long ceiling, double[] duals, Progress progress) {
         double total = ceiling + (double) proof.shortage * best.unplaced();
-        return PatternEnumeration.reaching(problem, duals, total, ceiling, mostPatterns());
+        return PatternEnumeration.reaching(
+                problem, duals, total, ceiling, mostPatterns(), progress);
     }
 
     /**
@@ -206,13 +207,20 @@ final class StickPlanner {
         if (first.unplaced() > 0 || bound > 0.5) {
             return first;
         }
-        return PatternEnumeration.within(problem, byLength.fairDuals(), 0, 0, mostPatterns())
-                .flatMap(
-                        p ->
-                                new CheapestChoice(problem, bills.step(), progress)
-                                        .within(0, p, 0, settings.solverEffort())
-                                        .found())
+        return PatternEnumeration.within(
+                        problem, byLength.fairDuals(), 0, 0, mostPatterns(), progress)
+                .flatMap(patterns -> free(patterns, progress))
                 .orElse(first);
+    }
+
+    private Optional<Packing> free(List<Pattern> patterns, Progress progress) {
+        return new ExactChoice(problem, patterns, settings.seed(), progress)
+                .found()
+                .or(
+                        () ->
+                                new CheapestChoice(problem, bills.step(), progress)
+                                        .within(0, patterns, 0, settings.solverEffort())
+                                        .found());
     }
 
     /** Worth by length, for heaps that might do without buying: then waste is what must not be. */

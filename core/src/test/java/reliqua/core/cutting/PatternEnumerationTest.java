@@ -40,7 +40,7 @@ class PatternEnumerationTest {
         double[] fair = new Pricing(problem).price(worths, problem.demands()).fairDuals();
         long charge = plan.charge(problem);
         Optional<List<Pattern>> listed =
-                PatternEnumeration.reaching(problem, fair, charge, charge, 20_000);
+                PatternEnumeration.reaching(problem, fair, charge, charge, 20_000, Progress.NONE);
         listed.ifPresent(
                 list ->
                         assertThat(plan.patterns())
