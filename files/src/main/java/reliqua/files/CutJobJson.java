@@ -3,6 +3,7 @@ package reliqua.files;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import reliqua.core.cutting.Bevel;
 import reliqua.core.cutting.CutJob;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
@@ -11,7 +12,7 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Reads cut jobs of versions 1 to 3; writes the lowest that can say what the job says. */
+/** Reads cut jobs of versions 1 to 4; writes the lowest that can say what the job says. */
 public final class CutJobJson {
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
 
@@ -30,8 +31,8 @@ public final class CutJobJson {
             root.fault("format must be \"reliqua-cut-job\"");
         }
         int version = root.whole("version", 0);
-        if (version < 1 || version > 3) {
-            root.fault("version must be 1, 2 or 3");
+        if (version < 1 || version > 4) {
+            root.fault("version must be 1, 2, 3 or 4");
         }
         try {
             CutJob job = job(root, version);
@@ -120,7 +121,20 @@ public final class CutJobJson {
                 new Latitude(
                         in.maybeMm("thicker").orElse(Length.ZERO),
                         in.maybeMm("wider").orElse(Length.ZERO),
-                        in.inner("round").map(CutJobJson::round)));
+                        in.inner("round").map(CutJobJson::round)),
+                in.inner("bevel").map(CutJobJson::bevel));
+    }
+
+    private static Bevel bevel(JsonReader in) {
+        int ends = in.whole("ends", 2);
+        if (ends != 1 && ends != 2) {
+            in.fault("ends must be 1 or 2");
+        }
+        String across = in.text("across", "width");
+        if (!across.equals("width") && !across.equals("thickness")) {
+            in.fault("across must be \"width\" or \"thickness\"");
+        }
+        return new Bevel(in.mm("run"), across.equals("width"), ends == 2);
     }
 
     private static Latitude.Round round(JsonReader in) {
@@ -188,6 +202,13 @@ public final class CutJobJson {
             sources(node, "only", piece.only());
             sources(node, "never", piece.never());
             latitude(node, piece.latitude());
+            piece.bevel()
+                    .ifPresent(
+                            b ->
+                                    node.putObject("bevel")
+                                            .put("run", down(b.run()))
+                                            .put("across", b.acrossWidth() ? "width" : "thickness")
+                                            .put("ends", b.bothEnds() ? 2 : 1));
         }
         ArrayNode panels = root.putArray("panels");
         for (CutJob.Panel panel : job.panels()) {
@@ -230,7 +251,8 @@ public final class CutJobJson {
                 job.hour().isZero()
                         && job.sticks().stream().allMatch(s -> s.tip().isEmpty())
                         && job.pieces().stream().allMatch(p -> p.latitude().equals(Latitude.NONE));
-        return !second ? 3 : first ? 1 : 2;
+        boolean bevelled = job.pieces().stream().anyMatch(p -> p.bevel().isPresent());
+        return bevelled ? 4 : !second ? 3 : first ? 1 : 2;
     }
 
     private static void write(CutJob.OwnStick stick, ObjectNode node) {

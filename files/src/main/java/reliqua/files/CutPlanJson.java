@@ -7,18 +7,28 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Writes cut plans: version 2 where something is worked first, else version 1. */
+/** Writes cut plans, in the lowest version that can say what the plan says. */
 public final class CutPlanJson {
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
 
     private CutPlanJson() {}
 
+    private static int version(CutPlan plan) {
+        boolean nested =
+                plan.sticks().stream()
+                        .flatMap(s -> s.pieces().stream())
+                        .anyMatch(CutPlan.PlacedPiece::nested);
+        boolean plain = plan.sticks().stream().allMatch(s -> s.way().isEmpty());
+        if (nested) {
+            return 4;
+        }
+        return !plan.work().isZero() ? 3 : plain ? 1 : 2;
+    }
+
     /** The plan as JSON; {@code seconds} is written when the planning was timed. */
     public static String write(CutPlan plan, OptionalDouble seconds) {
         ObjectNode root = MAPPER.createObjectNode();
-        boolean plain = plan.sticks().stream().allMatch(s -> s.way().isEmpty());
-        root.put("format", "reliqua-cut-plan")
-                .put("version", plan.work().isZero() ? plain ? 1 : 2 : 3);
+        root.put("format", "reliqua-cut-plan").put("version", version(plan));
         ArrayNode sticks = root.putArray("sticks");
         for (CutPlan.StickCut cut : plan.sticks()) {
             ObjectNode node =
@@ -32,6 +42,12 @@ public final class CutPlanJson {
                         pieces.addObject().put("id", piece.id()).put("at", piece.at().toMm());
                 if (!cut.way().isEmpty()) {
                     placed.put("of", piece.of());
+                }
+                if (piece.turned()) {
+                    placed.put("turned", true);
+                }
+                if (piece.nested()) {
+                    placed.put("nested", true);
                 }
             }
         }

@@ -29,6 +29,7 @@ final class KeeperJson {
         node.put("currency", keeper.tape().currency());
         node.put("budget", JsonWords.amount(keeper.budget()));
         node.put("kerf", mm(keeper.kerf()));
+        node.put("trim", mm(keeper.trim()));
         node.put("hoursAWeek", keeper.hoursAWeek());
         node.put("hour", JsonWords.amount(keeper.hour()));
         ArrayNode tools = node.putArray("tools");
@@ -68,6 +69,7 @@ final class KeeperJson {
                 in.whole("hoursAWeek", USUAL.hoursAWeek()),
                 new Keeper.Limits(
                         in.maybeMm("mostWidth"), in.maybeMm("mostDepth"), in.maybeMm("mostHeight")),
+                in.maybeMm("trim").orElse(USUAL.trim()),
                 in.has("hour") ? in.money("hour") : USUAL.hour());
     }
 }

@@ -51,7 +51,7 @@ class CutJobJsonTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "\"version\": 1 | \"version\": 4 | version must be 1, 2 or 3",
+                "\"version\": 1 | \"version\": 5 | version must be 1, 2, 3 or 4",
                 "\"kerf\": 3.0 | \"kerf\": \"3\" | kerf must be a number",
                 "\"length\": 430 | \"length\": -430 | leg",
                 "\"kind\": \"stick\" | \"kind\": \"log\" | shop[0] (B1): kind",

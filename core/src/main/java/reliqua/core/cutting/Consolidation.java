@@ -3,6 +3,7 @@ package reliqua.core.cutting;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * Spares work and own sticks without changing the bill: empties what needs most work first, then
@@ -13,12 +14,9 @@ import java.util.List;
  */
 final class Consolidation {
     private final StickProblem problem;
-    private final long[] lengths;
 
     Consolidation(StickProblem problem) {
         this.problem = problem;
-        this.lengths =
-                problem.pieces().stream().mapToLong(StickProblem.PieceType::length).toArray();
     }
 
     Packing apply(Packing packing) {
@@ -83,19 +81,23 @@ final class Consolidation {
     }
 
     private boolean placed(int piece, List<Pattern> into) {
-        long length = lengths[piece];
         long tightest = Long.MAX_VALUE;
         int pattern = -1;
         int segment = -1;
         for (int p = 0; p < into.size(); p++) {
             StickProblem.BinType bin = problem.bin(into.get(p));
             for (int s = 0; s < bin.segments().size(); s++) {
-                long whole = bin.segments().get(s).length() - length;
-                if (whole < 0 || !bin.allows(s, piece)) {
+                long room =
+                        bin.segments().get(s).length()
+                                + problem.kerf()
+                                - problem.weight(bin.lane(s), piece);
+                if (room < 0 || !bin.allows(s, piece)) {
                     continue;
                 }
-                long room = whole - used(into.get(p).bySegment()[s]);
-                if (room >= 0 && room < tightest) {
+                room -= used(into.get(p), s);
+                if (room >= 0
+                        && room < tightest
+                        && problem.lies(into.get(p).plus(s, piece))) {
                     tightest = room;
                     pattern = p;
                     segment = s;
@@ -109,15 +111,19 @@ final class Consolidation {
         return true;
     }
 
-    private long used(int[] counts) {
+    private long used(Pattern pattern, int segment) {
+        int[] counts = pattern.bySegment()[segment];
+        StickProblem.Lane lane = problem.bin(pattern).lane(segment);
         long used = 0;
         for (int i = 0; i < counts.length; i++) {
-            used += counts[i] == 0 ? 0 : counts[i] * (lengths[i] + problem.kerf());
+            used += counts[i] == 0 ? 0 : counts[i] * problem.weight(lane, i);
         }
         return used;
     }
 
     private long filled(Pattern pattern) {
-        return used(pattern.counts());
+        return IntStream.range(0, pattern.bySegment().length)
+                .mapToLong(s -> used(pattern, s))
+                .sum();
     }
 }

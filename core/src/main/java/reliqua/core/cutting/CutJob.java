@@ -14,8 +14,8 @@ import reliqua.core.stock.Span;
 
 /**
  * What lies in the yard, what the shop sells and which parts are wanted: the cut-job format,
- * version 3. Version 2 is the same without latitude of pieces, poles and the price of an hour;
- * version 1 is also without {@code workables} and sources of pieces.
+ * version 4. Version 3 is the same without bevels of pieces; version 2 is also without latitude of
+ * pieces, poles and the price of an hour; version 1 is also without {@code workables} and sources of pieces.
  *
  * @param kerf material lost by one saw cut, zero or more
  * @param sticks own linear material
@@ -265,6 +265,8 @@ public record CutJob(
      * @param only sources it must come from; any, where the set is empty
      * @param never sources it must not come from
      * @param latitude which larger sections and which poles serve as well
+     * @param bevel how its ends slant, where pieces may lie nested; its length is from long point
+     *     to long point
      */
     public record Piece(
             String id,
@@ -275,11 +277,20 @@ public record CutJob(
             Optional<Length> maxBow,
             Set<String> only,
             Set<String> never,
-            Latitude latitude) {
-        /** Refuses sizes not above zero and a quantity below one. */
+            Latitude latitude,
+            Optional<Bevel> bevel) {
+        /**
+         * Refuses sizes not above zero, a quantity below one, and a bevel longer than the piece.
+         */
         public Piece {
             positive(id, thickness, width, length);
             counted(id, quantity);
+            bevel.filter(b -> !b.run().atMost(length))
+                    .ifPresent(
+                            b -> {
+                                throw new IllegalArgumentException(
+                                        Words.say("cutting.bevelLong", id, b.run()));
+                            });
             only = Collections.unmodifiableSet(new TreeSet<>(only));
             never = Collections.unmodifiableSet(new TreeSet<>(never));
         }
@@ -293,6 +304,30 @@ public record CutJob(
                 int quantity,
                 Optional<Length> maxBow) {
             this(id, thickness, width, length, quantity, maxBow, Set.of(), Set.of(), Latitude.NONE);
+        }
+
+        /** With square ends. */
+        public Piece(
+                String id,
+                Length thickness,
+                Length width,
+                Length length,
+                int quantity,
+                Optional<Length> maxBow,
+                Set<String> only,
+                Set<String> never,
+                Latitude latitude) {
+            this(
+                    id,
+                    thickness,
+                    width,
+                    length,
+                    quantity,
+                    maxBow,
+                    only,
+                    never,
+                    latitude,
+                    Optional.empty());
         }
 
         /** Whether it may come from there. */

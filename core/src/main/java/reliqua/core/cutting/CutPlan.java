@@ -49,8 +49,15 @@ public record CutPlan(
      * A piece whose near end lies at {@code at}.
      *
      * @param of which of the sticks that the way gives, counted from one; one for a plain stick
+     * @param turned whether the bevelled end of a piece with one bevel comes first
+     * @param nested whether it lies beside the slant of the one before, one cut parting the two
      */
-    public record PlacedPiece(String id, Length at, int of) {
+    public record PlacedPiece(String id, Length at, int of, boolean turned, boolean nested) {
+        /** By itself. */
+        public PlacedPiece(String id, Length at, int of) {
+            this(id, at, of, false, false);
+        }
+
         /** On a plain stick. */
         public PlacedPiece(String id, Length at) {
             this(id, at, 1);

@@ -94,7 +94,10 @@ final class Demand {
         }
         return new CutJob(
                 workshop.kerf(),
-                stock.sticks().stream().filter(s -> !workables.contains(s.id())).toList(),
+                stock.sticks().stream()
+                        .filter(s -> !workables.contains(s.id()))
+                        .map(s -> YardStock.trimmed(s, workshop.trim()))
+                        .toList(),
                 workables.jobs(),
                 List.of(),
                 stock.timberShop(),
@@ -142,7 +145,8 @@ final class Demand {
                         + " bow "
                         + bow.nm()
                         + " "
-                        + stick.role().latitude();
+                        + stick.role().latitude()
+                        + Slants.of(stick).map(b -> " " + b).orElse("");
         Set<String> only = wished(stick, true);
         Set<String> never = wished(stick, false);
         if (!only.isEmpty() || !never.isEmpty()) {
@@ -161,7 +165,8 @@ final class Demand {
                         Optional.of(bow),
                         only,
                         never,
-                        stick.role().latitude()));
+                        stick.role().latitude(),
+                        Slants.of(stick)));
         remember(id, List.of(stick));
     }
 

@@ -19,14 +19,11 @@ final class Filler {
 
     private final StickProblem problem;
     private final RandomGenerator random;
-    private final long[] weights;
     private final double[] excess;
 
     Filler(StickProblem problem, RandomGenerator random) {
         this.problem = problem;
         this.random = random;
-        this.weights =
-                problem.pieces().stream().mapToLong(p -> p.length() + problem.kerf()).toArray();
         this.excess = IntStream.range(0, problem.bins().size()).mapToDouble(this::excess).toArray();
     }
 
@@ -87,7 +84,7 @@ final class Filler {
         List<Integer> own =
                 new ArrayList<>(
                         IntStream.range(0, problem.bins().size())
-                                .filter(b -> problem.bins().get(b).own())
+                                .filter(this::isPlainOwn)
                                 .boxed()
                                 .toList());
         Comparator<Integer> bySize = Comparator.comparingLong(this::capacity);
@@ -102,6 +99,12 @@ final class Filler {
                         .thenComparingDouble(b -> excess[b])
                         .thenComparing(order));
         return own;
+    }
+
+    /** Nesting is left to the patterns of column generation. */
+    private boolean isPlainOwn(int bin) {
+        StickProblem.BinType type = problem.bins().get(bin);
+        return type.own() && !type.nests();
     }
 
     /** What is larger than asked is taken after what is as asked. */
@@ -154,7 +157,7 @@ final class Filler {
                 continue;
             }
             long capacity = segment.length() + problem.kerf();
-            Frontier frontier = new Frontier(weights, worth, remaining, capacity);
+            Frontier frontier = new Frontier(problem.weights(type.lane(s)), worth, remaining, capacity);
             frontier.addCounts(capacity, bySegment[s]);
             for (int i = 0; i < remaining.length; i++) {
                 remaining[i] -= bySegment[s][i];
@@ -178,7 +181,7 @@ final class Filler {
             double bestRate = Double.POSITIVE_INFINITY;
             for (int bin = 0; bin < problem.bins().size(); bin++) {
                 StickProblem.BinType type = problem.bins().get(bin);
-                if (type.own()) {
+                if (type.own() || type.nests()) {
                     continue;
                 }
                 Pattern pattern = fillOne(bin, values, left);

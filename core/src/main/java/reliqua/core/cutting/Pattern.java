@@ -50,6 +50,29 @@ record Pattern(int bin, int[] counts, int[][] bySegment) {
         return of(bin, more, counts.length);
     }
 
+    /** The same with one piece less, the shortest of those that nest. */
+    Pattern withoutShortestNested(StickProblem problem) {
+        int[][] less = new int[bySegment.length][];
+        int segment = -1;
+        int piece = -1;
+        for (int s = 0; s < less.length; s++) {
+            less[s] = bySegment[s].clone();
+            for (int i = 0; i < less[s].length; i++) {
+                boolean nested = less[s][i] > 0 && problem.bin(this).lane(s).nests(i);
+                if (nested && (piece < 0 || length(problem, i) < length(problem, piece))) {
+                    segment = s;
+                    piece = i;
+                }
+            }
+        }
+        less[segment][piece]--;
+        return of(bin, less, counts.length);
+    }
+
+    private static long length(StickProblem problem, int piece) {
+        return problem.pieces().get(piece).length();
+    }
+
     @Override
     public boolean equals(Object other) {
         return other instanceof Pattern p && p.bin == bin && Arrays.equals(p.counts, counts);

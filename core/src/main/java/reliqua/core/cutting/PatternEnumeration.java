@@ -132,7 +132,7 @@ final class PatternEnumeration {
         if (i == problem.size()) {
             return !isMaximal(bin, s, room, left) || segment(b, s + 1, counts, left, worth, least);
         }
-        long weight = problem.pieces().get(i).length() + problem.kerf();
+        long weight = problem.weight(bin.lane(s), i);
         int most = bin.allows(s, i) ? (int) Math.min(left[i], room / weight) : 0;
         for (int n = most; n >= 0; n--) {
             counts[s][i] = n;
@@ -160,7 +160,7 @@ final class PatternEnumeration {
         for (int i = 0; i < left.length; i++) {
             if (bin.allows(s, i)
                     && left[i] > 0
-                    && problem.pieces().get(i).length() + problem.kerf() <= room) {
+                    && problem.weight(bin.lane(s), i) <= room) {
                 return false;
             }
         }
@@ -172,7 +172,10 @@ final class PatternEnumeration {
         for (int s = 0; s < copy.length; s++) {
             copy[s] = counts[s].clone();
         }
-        found.add(Pattern.of(b, copy, problem.size()));
+        Pattern pattern = Pattern.of(b, copy, problem.size());
+        if (problem.lies(pattern)) {
+            found.add(pattern);
+        }
         return found.size() <= most;
     }
 }

@@ -8,15 +8,11 @@ import java.util.stream.Stream;
 /** Finds, for given worths of the pieces, the most valuable pattern of every bin type. */
 final class Pricing {
     private final StickProblem problem;
-    private final long[] weights;
-
     /** For sticks that can give the same pieces: the largest room of any of them. */
     private final Map<StickProblem.Lane, Long> largest = new LinkedHashMap<>();
 
     Pricing(StickProblem problem) {
         this.problem = problem;
-        this.weights =
-                problem.pieces().stream().mapToLong(p -> p.length() + problem.kerf()).toArray();
         for (StickProblem.BinType bin : problem.bins()) {
             Stream.concat(bin.segments().stream(), bin.relaxed().stream())
                     .forEach(
@@ -35,7 +31,11 @@ final class Pricing {
                 (lane, room) ->
                         frontiers.put(
                                 lane,
-                                new Frontier(weights, Filler.masked(duals, lane), demand, room)));
+                                new Frontier(
+                                        problem.weights(lane),
+                                        Filler.masked(duals, lane),
+                                        demand,
+                                        room)));
         return new Prices(duals, frontiers);
     }
 
@@ -102,7 +102,16 @@ final class Pricing {
                 frontiers[bin][segment.lane()].addCounts(
                         segment.length() + problem.kerf(), bySegment[s]);
             }
-            return Pattern.of(bin, bySegment, duals.length);
+            return lying(Pattern.of(bin, bySegment, duals.length));
+        }
+
+        /** Without the pieces that nest two by two and are left over. */
+        private Pattern lying(Pattern pattern) {
+            Pattern less = pattern;
+            while (!problem.lies(less)) {
+                less = less.withoutShortestNested(problem);
+            }
+            return less;
         }
 
         /**

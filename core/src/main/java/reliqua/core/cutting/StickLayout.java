@@ -3,7 +3,6 @@ package reliqua.core.cutting;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.stream.IntStream;
 import reliqua.core.measure.Length;
 
 /**
@@ -47,7 +46,10 @@ final class StickLayout {
         StickProblem.BinType bin = problem.bin(pattern);
         for (int s = 0; s < bin.segments().size(); s++) {
             for (int i = 0; i < missing.length; i++) {
-                while (missing[i] > 0 && bin.allows(s, i) && roomFor(fuller, bin, s, i)) {
+                while (missing[i] > 0
+                        && bin.allows(s, i)
+                        && roomFor(fuller, bin, s, i)
+                        && problem.lies(fuller.plus(s, i))) {
                     fuller = fuller.plus(s, i);
                     missing[i]--;
                 }
@@ -57,13 +59,12 @@ final class StickLayout {
     }
 
     private boolean roomFor(Pattern pattern, StickProblem.BinType bin, int segment, int piece) {
-        long used = problem.pieces().get(piece).length();
+        StickProblem.Lane lane = bin.lane(segment);
+        long used = problem.weight(lane, piece);
         for (int i = 0; i < problem.size(); i++) {
-            used +=
-                    pattern.bySegment()[segment][i]
-                            * (problem.pieces().get(i).length() + problem.kerf());
+            used += pattern.bySegment()[segment][i] * problem.weight(lane, i);
         }
-        return used <= bin.segments().get(segment).length();
+        return used <= bin.segments().get(segment).length() + problem.kerf();
     }
 
     /** The sticks to cut, own copies taken in order, shop copies counted from one. */
@@ -80,16 +81,16 @@ final class StickLayout {
         StickProblem.BinType bin = problem.bin(pattern);
         List<CutPlan.PlacedPiece> placed = new ArrayList<>();
         for (int s = 0; s < bin.segments().size(); s++) {
-            long at = bin.segments().get(s).start();
-            for (int i : longestFirst()) {
-                for (int n = 0; n < pattern.bySegment()[s][i]; n++) {
-                    placed.add(
-                            new CutPlan.PlacedPiece(
-                                    problem.pieces().get(i).id(),
-                                    new Length(at),
-                                    bin.segments().get(s).lane() + 1));
-                    at += problem.pieces().get(i).length() + problem.kerf();
-                }
+            StickProblem.Segment segment = bin.segments().get(s);
+            for (StickChain.Link link :
+                    StickChain.of(problem, bin.lane(s), pattern.bySegment()[s])) {
+                placed.add(
+                        new CutPlan.PlacedPiece(
+                                problem.pieces().get(link.piece()).id(),
+                                new Length(segment.start() + link.at()),
+                                segment.lane() + 1,
+                                link.turned(),
+                                link.nested()));
             }
         }
         if (!bin.own()) {
@@ -97,12 +98,5 @@ final class StickLayout {
         }
         StickProblem.Copy copy = problem.groups().get(bin.group()).get(index);
         return new CutPlan.StickCut(copy.source(), copy.number(), bin.way(), placed);
-    }
-
-    private List<Integer> longestFirst() {
-        return IntStream.range(0, problem.size())
-                .boxed()
-                .sorted(Comparator.comparingLong(i -> -problem.pieces().get(i).length()))
-                .toList();
     }
 }

@@ -186,7 +186,7 @@ final class StickPlanner {
         CheapestChoice.Outcome outcome =
                 new CheapestChoice(problem, bills.step(), progress)
                         .within(ceiling, patterns.get(), best.unplaced(), settings.solverEffort());
-        proof.exhausted = outcome.exhausted();
+        proof.exhausted = outcome.exhausted() && problem.complete();
         return outcome.found().map(found -> better(best, found)).orElse(best);
     }
 

@@ -1,6 +1,8 @@
 package reliqua.core.cutting;
 
+import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
@@ -16,12 +18,18 @@ import java.util.stream.IntStream;
  * @param pieces wanted pieces
  * @param groups own things by description, then one for every shop item
  * @param bins bin types: own ones first, then the shop's
+ * @param complete whether the patterns of these bins are all there are: then what none of them
+ *     reaches is out of reach. Not where nesting is reckoned a little on the safe side
  */
 record StickProblem(
-        long kerf, List<PieceType> pieces, List<List<Copy>> groups, List<BinType> bins) {
+        long kerf,
+        List<PieceType> pieces,
+        List<List<Copy>> groups,
+        List<BinType> bins,
+        boolean complete) {
 
     /** A wanted piece. */
-    record PieceType(String id, long length, int demand) {}
+    record PieceType(String id, long length, int demand, Optional<Bevel> bevel) {}
 
     /** A tenth of a litre of wood, in nm³: what larger stock than needed is counted in. */
     private static final double LOSS_UNIT = 1e23;
@@ -32,16 +40,37 @@ record StickProblem(
     /**
      * A clear stretch: where a piece may begin and how much room there is.
      *
+     * @param length room for pieces as {@link #weight} counts them
      * @param lane which of the sticks of its bin, from zero
+     * @param real how long it is
      */
-    record Segment(long start, long length, int lane) {}
+    record Segment(long start, long length, int lane, long real) {
+        /** Where pieces are counted as long as they are. */
+        Segment(long start, long length, int lane) {
+            this(start, length, lane, length);
+        }
+    }
 
     /**
      * Which pieces a stick can give: thick, wide and straight enough, and not too large.
      *
      * @param excess by piece, by how many nm² its section is larger than asked
+     * @param saving by piece, how much less than its length it takes up nested beside its equals
      */
-    record Lane(List<Boolean> allowed, List<Double> excess) {}
+    record Lane(List<Boolean> allowed, List<Double> excess, List<Long> saving) {
+        /** Where no piece is nested. */
+        Lane(List<Boolean> allowed, List<Double> excess) {
+            this(allowed, excess, Collections.nCopies(allowed.size(), 0L));
+        }
+
+        boolean nests() {
+            return saving.stream().anyMatch(s -> s > 0);
+        }
+
+        boolean nests(int piece) {
+            return saving.get(piece) > 0;
+        }
+    }
 
     /**
      * Things that are alike, used in one way.
@@ -70,13 +99,53 @@ record StickProblem(
             List<Segment> relaxed) {
         /** Whether the stick behind a stretch can give the piece. */
         boolean allows(int segment, int piece) {
-            return lanes.get(segments.get(segment).lane()).allowed().get(piece);
+            return lane(segment).allowed().get(piece);
+        }
+
+        Lane lane(int segment) {
+            return lanes.get(segments.get(segment).lane());
         }
 
         boolean holds(int piece, long length) {
             return IntStream.range(0, segments.size())
-                    .anyMatch(s -> allows(s, piece) && segments.get(s).length() >= length);
+                    .anyMatch(
+                            s ->
+                                    allows(s, piece)
+                                            && segments.get(s).length()
+                                                    >= length - lane(s).saving().get(piece));
         }
+
+        /** Whether pieces are nested in it. */
+        boolean nests() {
+            return IntStream.range(0, segments.size()).anyMatch(s -> lane(s).nests());
+        }
+    }
+
+    /**
+     * Whether the pieces of a pattern lie in its stretches: not always where some nest two by two
+     * and one is left over.
+     */
+    boolean lies(Pattern pattern) {
+        BinType bin = bin(pattern);
+        return IntStream.range(0, bin.segments().size())
+                .allMatch(s -> !bin.lane(s).nests() || lies(bin, s, pattern.bySegment()[s]));
+    }
+
+    private boolean lies(BinType bin, int segment, int[] counts) {
+        List<StickChain.Link> chain = StickChain.of(this, bin.lane(segment), counts);
+        return chain.isEmpty()
+                || chain.getLast().at() + pieces.get(chain.getLast().piece()).length()
+                        <= bin.segments().get(segment).real();
+    }
+
+    /** Room that a piece takes up on a stick, with a kerf. */
+    long weight(Lane lane, int piece) {
+        return pieces.get(piece).length() + kerf - lane.saving().get(piece);
+    }
+
+    /** What {@link #weight} says of every piece. */
+    long[] weights(Lane lane) {
+        return IntStream.range(0, size()).mapToLong(i -> weight(lane, i)).toArray();
     }
 
     int size() {
@@ -175,6 +244,11 @@ record StickProblem(
 
     /** Splits a job into what can be planned apart. */
     static List<StickProblem> split(CutJob job) {
-        return new StickSplit(job).problems();
+        return split(job, true);
+    }
+
+    /** The same, with bevelled ends nested or every piece on its own. */
+    static List<StickProblem> split(CutJob job, boolean nested) {
+        return new StickSplit(job, nested).problems();
     }
 }

@@ -30,9 +30,11 @@ final class StickSplit {
     }
 
     private final CutJob job;
+    private final boolean nested;
 
-    StickSplit(CutJob job) {
+    StickSplit(CutJob job, boolean nested) {
         this.job = job;
+        this.nested = nested;
     }
 
     /** The problems, in the order in which the pieces are asked for. */
@@ -43,12 +45,14 @@ final class StickSplit {
     private StickProblem problem(List<CutJob.Piece> wanted) {
         List<StickProblem.PieceType> pieces =
                 wanted.stream()
-                        .map(p -> new StickProblem.PieceType(p.id(), p.length().nm(), p.quantity()))
+                        .map(p -> new StickProblem.PieceType(
+                                                p.id(), p.length().nm(), p.quantity(), p.bevel()))
                         .toList();
+        Nestings nestings = new Nestings(nested ? wanted : List.of(), job.kerf());
         Map<List<Alike>, List<StickProblem.BinType>> ways = new LinkedHashMap<>();
         Map<List<Alike>, List<StickProblem.Copy>> copies = new LinkedHashMap<>();
-        plain().forEach(thing -> gather(thing, true, wanted, ways, copies));
-        job.workables().forEach(thing -> gather(thing, false, wanted, ways, copies));
+        plain().forEach(thing -> gather(thing, true, wanted, nestings, ways, copies));
+        job.workables().forEach(thing -> gather(thing, false, wanted, nestings, ways, copies));
         List<List<StickProblem.Copy>> groups = new ArrayList<>();
         List<StickProblem.BinType> bins = new ArrayList<>();
         ways.forEach(
@@ -59,11 +63,14 @@ final class StickSplit {
         for (CutJob.ShopItem item : job.shop()) {
             StickProblem.Lane lane = StickLanes.bought(item, wanted);
             if (lane.allowed().contains(true)) {
-                bins.add(shopBin(item, groups.size(), lane));
+                bins.addAll(
+                        nestings.of(
+                                shopBin(item, groups.size(), lane),
+                                List.of(new Nestings.Section(item.thickness(), item.width()))));
                 groups.add(List.of());
             }
         }
-        return new StickProblem(job.kerf().nm(), pieces, List.copyOf(groups), List.copyOf(bins));
+        return new StickProblem(job.kerf().nm(), pieces, List.copyOf(groups), List.copyOf(bins), nestings.complete());
     }
 
     /**
@@ -95,11 +102,12 @@ final class StickSplit {
             CutJob.Workable thing,
             boolean plain,
             List<CutJob.Piece> wanted,
+            Nestings nestings,
             Map<List<Alike>, List<StickProblem.BinType>> ways,
             Map<List<Alike>, List<StickProblem.Copy>> copies) {
         List<StickProblem.BinType> bins = plain ? polesOf(thing, wanted) : List.of();
         if (bins.isEmpty()) {
-            bins = bins(thing, plain, wanted);
+            bins = bins(thing, plain, wanted, nestings);
         }
         if (bins.isEmpty()) {
             return;
@@ -119,11 +127,30 @@ final class StickSplit {
     }
 
     private List<StickProblem.BinType> bins(
-            CutJob.Workable thing, boolean plain, List<CutJob.Piece> wanted) {
+            CutJob.Workable thing,
+            boolean plain,
+            List<CutJob.Piece> wanted,
+            Nestings nestings) {
         return thing.ways().stream()
                 .sorted(Comparator.comparingInt(CutJob.Way::minutes))
-                .map(way -> ownBin(thing.id(), plain ? "" : way.id(), way, wanted))
+                .flatMap(
+                        way ->
+                                nestings
+                                        .of(
+                                                ownBin(
+                                                        thing.id(),
+                                                        plain ? "" : way.id(),
+                                                        way,
+                                                        wanted),
+                                                sections(way))
+                                        .stream())
                 .filter(bin -> !bin.segments().isEmpty())
+                .toList();
+    }
+
+    private static List<Nestings.Section> sections(CutJob.Way way) {
+        return way.each().stream()
+                .map(s -> new Nestings.Section(s.thickness(), s.width()))
                 .toList();
     }
 

@@ -23,6 +23,7 @@ public final class TicketNotes {
                 .findFirst()
                 .ifPresent(s -> joint(s, part, notes));
         if (part instanceof Part.StickPart stick) {
+            nested(ticket, part, notes);
             stick(ticket.material(), stick, notes);
         } else if (part instanceof Part.PanelPart && ticket.material() instanceof Sheet sheet) {
             grain(sheet, notes);
@@ -30,6 +31,15 @@ public final class TicketNotes {
             notes.add(Sum.of("piece.holes"));
         }
         return List.copyOf(notes);
+    }
+
+    private static void nested(Ticket ticket, Part part, List<Sum> notes) {
+        for (int n = 1; n < ticket.cuts().size(); n++) {
+            if (ticket.cuts().get(n).parts().contains(part)
+                    && Slants.isNested(ticket.cuts(), n)) {
+                notes.add(Sum.of("piece.nested", ticket.cuts().get(n - 1).marks()));
+            }
+        }
     }
 
     private static void joint(Seam seam, Part part, List<Sum> notes) {

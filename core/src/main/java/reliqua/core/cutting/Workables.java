@@ -83,13 +83,21 @@ final class Workables {
             return;
         }
         List<CutJob.Way> ways = new ArrayList<>();
-        ways.add(way(lot.id(), AS_IT_IS, 0, List.of(stick)));
+        ways.add(trimmed(way(lot.id(), AS_IT_IS, 0, List.of(stick))));
         rips.forEach(
                 (name, making) -> {
-                    ways.add(way(lot.id(), name, making.minutes(), making.gives()));
+                    ways.add(trimmed(way(lot.id(), name, making.minutes(), making.gives())));
                     remember(lot.id(), name, making);
                 });
         jobs.put(lot.id(), new CutJob.Workable(lot.id(), lot.quantity(), ways));
+    }
+
+    /** Lanes begin and end where the stick did. */
+    private CutJob.Way trimmed(CutJob.Way way) {
+        return new CutJob.Way(
+                way.id(),
+                way.minutes(),
+                way.gives().stream().map(s -> YardStock.trimmed(s, workshop.trim())).toList());
     }
 
     private void remember(String lot, String way, Making making) {

@@ -11,9 +11,10 @@ import reliqua.core.measure.Money;
  *
  * @param kerf of a cut, along or across
  * @param tools at hand
+ * @param trim cut off either end of a stick from the heap
  * @param hour what an hour of work counts
  */
-public record Workshop(Length kerf, Set<Tool> tools, Money hour) {
+public record Workshop(Length kerf, Set<Tool> tools, Length trim, Money hour) {
     /** The old edge is dressed off once before lanes are measured. */
     public static final Length LOST_EDGE = Length.mm(2);
 
@@ -30,13 +31,18 @@ public record Workshop(Length kerf, Set<Tool> tools, Money hour) {
         tools = Set.copyOf(tools);
     }
 
+    /** Where ends are good as they are. */
+    Workshop(Length kerf, Set<Tool> tools, Money hour) {
+        this(kerf, tools, Length.ZERO, hour);
+    }
+
     public static Workshop of(Keeper keeper) {
-        return new Workshop(keeper.kerf(), keeper.tools(), keeper.hour());
+        return new Workshop(keeper.kerf(), keeper.tools(), keeper.trim(), keeper.hour());
     }
 
     /** A saw and nothing else. */
     public static Workshop plain(Length kerf) {
-        return new Workshop(kerf, Set.of(), Money.ZERO);
+        return new Workshop(kerf, Set.of(), Length.ZERO, Money.ZERO);
     }
 
     /**

@@ -42,6 +42,25 @@ record YardStock(Heap heap, PriceBook prices) {
         return own;
     }
 
+    /** The same without so much of either end. */
+    static CutJob.OwnStick trimmed(CutJob.OwnStick stick, Length trim) {
+        if (!trim.isPositive()) {
+            return stick;
+        }
+        List<CutJob.Stretch> flaws = new ArrayList<>(stick.flaws());
+        flaws.add(new CutJob.Stretch(Length.ZERO, trim));
+        flaws.add(new CutJob.Stretch(stick.length().minus(trim), stick.length()));
+        return new CutJob.OwnStick(
+                stick.id(),
+                stick.thickness(),
+                stick.width(),
+                stick.length(),
+                stick.quantity(),
+                flaws,
+                stick.bow(),
+                stick.tip());
+    }
+
     /** So many equal sticks under an id. */
     static CutJob.OwnStick ownStick(String id, Stick stick, int quantity) {
         return new CutJob.OwnStick(

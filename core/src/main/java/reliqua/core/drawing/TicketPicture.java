@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import reliqua.core.coop.Part;
+import reliqua.core.cutting.Bevel;
+import reliqua.core.cutting.Slants;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
@@ -81,8 +83,8 @@ public final class TicketPicture {
         Picture.Sketch sketch = new Picture.Sketch();
         double whole = length.toMm();
         sketch.rectangle(0, 0, whole, STRIP, Ink.WASTE, edge, "");
-        for (Ticket.Cut cut : ticket.cuts()) {
-            piece(sketch, cut, fill);
+        for (int n = 0; n < ticket.cuts().size(); n++) {
+            piece(sketch, ticket.cuts(), n, fill);
         }
         for (Flaw flaw : flaws) {
             double from = Math.max(0, flaw.from().toMm());
@@ -134,23 +136,23 @@ public final class TicketPicture {
         return first(cut).map(Part::mark).orElse("");
     }
 
-    private static void piece(Picture.Sketch sketch, Ticket.Cut cut, Ink fill) {
+    private static void piece(Picture.Sketch sketch, List<Ticket.Cut> cuts, int n, Ink fill) {
+        Ticket.Cut cut = cuts.get(n);
         double from = cut.x().toMm();
         double to = cut.end().toMm();
         double startLean = 0;
         double endLean = 0;
         if (first(cut).orElse(null) instanceof Part.StickPart stick) {
-            double scale = STRIP;
-            double most = (to - from) / 2;
-            boolean parallel = stick.startCut().degrees() != 0;
-            startLean = Math.min(most, Math.abs(stick.startCut().tan()) * scale);
-            endLean = Math.min(most, Math.abs(stick.endCut().tan()) * scale);
-            if (!parallel) {
-                startLean = 0;
-            }
+            Optional<Bevel> slant = Slants.of(stick);
+            boolean both = slant.filter(Bevel::bothEnds).isPresent();
+            boolean turned = Slants.isTurned(cuts, n, stick);
+            double run =
+                    slant.map(b -> b.run().toMm())
+                            .orElseGet(() -> pointed(stick, to - from));
+            startLean = both || turned ? run : 0;
+            endLean = both || !turned || slant.isEmpty() ? run : 0;
         }
-        // Both plumb cuts lean the same way, so the piece is a parallelogram; a stud's top leans
-        // alone.
+        // All slants lean the same way, so that what is nested lies side by side.
         List<Picture.Point> outline =
                 List.of(
                         new Picture.Point(from + startLean, 0),
@@ -165,6 +167,11 @@ public final class TicketPicture {
                 Picture.Size.FIGURE,
                 Picture.Anchor.MIDDLE,
                 Ink.INK);
+    }
+
+    /** How far back a pointed end is drawn. */
+    private static double pointed(Part.StickPart stick, double length) {
+        return Math.min(length / 2, Math.abs(stick.endCut().tan()) * STRIP);
     }
 
     private static Picture sheet(Ticket ticket, Sheet laid, Ink fill, Tape tape) {

@@ -21,6 +21,8 @@ import reliqua.core.measure.Words;
  * @param wishes for cleaning and collecting
  * @param hoursAWeek to build
  * @param limits of the place
+ * @param trim what is cut off either end of a stick from the heap before its first piece: grit,
+ *     paint and small splits sit there; nothing, unless the keeper says otherwise
  * @param hour what an hour of one's own work counts against the bill; nothing, unless the keeper
  *     says otherwise: then money comes first and work second
  */
@@ -33,10 +35,12 @@ public record Keeper(
         Set<Wish> wishes,
         int hoursAWeek,
         Limits limits,
+        Length trim,
         Money hour) {
     /** Kerf of a circular saw, the commonest powered saw in a yard. */
     public static final Length CIRCULAR_SAW = Length.mm(3);
 
+    private static final Length MOST_TRIM = Length.mm(150);
     private static final int LONGEST_WEEK = 80;
 
     /**
@@ -114,6 +118,9 @@ public record Keeper(
         if (hoursAWeek < 1 || hoursAWeek > LONGEST_WEEK) {
             throw new IllegalArgumentException(Words.say("keeper.hours", LONGEST_WEEK));
         }
+        if (trim.nm() < 0 || !trim.atMost(MOST_TRIM)) {
+            throw new IllegalArgumentException(Words.say("keeper.trim", MOST_TRIM));
+        }
         if (hour.micros() < 0) {
             throw new IllegalArgumentException(Words.say("cutting.hour", hour));
         }
@@ -142,47 +149,52 @@ public record Keeper(
                 EnumSet.of(Wish.OUTSIDE_EGGS),
                 6,
                 Limits.NONE,
+                Length.ZERO,
                 Money.ZERO);
     }
 
     public Keeper withBody(Body other) {
-        return new Keeper(other, tape, budget, kerf, tools, wishes, hoursAWeek, limits, hour);
+        return new Keeper(other, tape, budget, kerf, tools, wishes, hoursAWeek, limits, trim, hour);
     }
 
     public Keeper withBudget(Money other) {
-        return new Keeper(body, tape, other, kerf, tools, wishes, hoursAWeek, limits, hour);
+        return new Keeper(body, tape, other, kerf, tools, wishes, hoursAWeek, limits, trim, hour);
     }
 
     public Keeper withKerf(Length other) {
-        return new Keeper(body, tape, budget, other, tools, wishes, hoursAWeek, limits, hour);
+        return new Keeper(body, tape, budget, other, tools, wishes, hoursAWeek, limits, trim, hour);
     }
 
     public Keeper withHours(int other) {
-        return new Keeper(body, tape, budget, kerf, tools, wishes, other, limits, hour);
+        return new Keeper(body, tape, budget, kerf, tools, wishes, other, limits, trim, hour);
     }
 
     public Keeper withLimits(Limits other) {
-        return new Keeper(body, tape, budget, kerf, tools, wishes, hoursAWeek, other, hour);
+        return new Keeper(body, tape, budget, kerf, tools, wishes, hoursAWeek, other, trim, hour);
     }
 
     public Keeper withHour(Money other) {
-        return new Keeper(body, tape, budget, kerf, tools, wishes, hoursAWeek, limits, other);
+        return new Keeper(body, tape, budget, kerf, tools, wishes, hoursAWeek, limits, trim, other);
+    }
+
+    public Keeper withTrim(Length other) {
+        return new Keeper(body, tape, budget, kerf, tools, wishes, hoursAWeek, limits, other, hour);
     }
 
     public Keeper withTape(Tape other) {
-        return new Keeper(body, other, budget, kerf, tools, wishes, hoursAWeek, limits, hour);
+        return new Keeper(body, other, budget, kerf, tools, wishes, hoursAWeek, limits, trim, hour);
     }
 
     /** With a tool at hand, or not. */
     public Keeper with(Tool tool, boolean atHand) {
         Set<Tool> other = changed(tools, tool, atHand, Tool.class);
-        return new Keeper(body, tape, budget, kerf, other, wishes, hoursAWeek, limits, hour);
+        return new Keeper(body, tape, budget, kerf, other, wishes, hoursAWeek, limits, trim, hour);
     }
 
     /** With a wish, or without. */
     public Keeper with(Wish wish, boolean wished) {
         Set<Wish> other = changed(wishes, wish, wished, Wish.class);
-        return new Keeper(body, tape, budget, kerf, tools, other, hoursAWeek, limits, hour);
+        return new Keeper(body, tape, budget, kerf, tools, other, hoursAWeek, limits, trim, hour);
     }
 
     private static <E extends Enum<E>> Set<E> changed(

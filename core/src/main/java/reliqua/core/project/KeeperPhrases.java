@@ -42,6 +42,7 @@ final class KeeperPhrases {
             List.of(
                     Phrase.of("budget \\D?(\\d{1,6}(?:\\.\\d{1,2})?)", KeeperPhrases::budget),
                     Phrase.of("kerf (.+)", KeeperPhrases::kerf),
+                    Phrase.of("(?:end )?trim (.+)", KeeperPhrases::trim),
                     Phrase.of("currency (\\S{1,4})", (m, _) -> currency(m.group(1))),
                     Phrase.of("no (wider|deeper|higher|taller) than (.+)", KeeperPhrases::limit),
                     Phrase.of("any (width|depth|height)", (m, _) -> free(m.group(1))),
@@ -129,6 +130,13 @@ final class KeeperPhrases {
         Tape tape = project.keeper().tape();
         Length reach = tape.reader().read(m.group(1));
         return keeper(k -> k.withBody(k.body().withReach(reach)), "say.reach", tape.say(reach));
+    }
+
+    private static SayEdit.Said trim(Matcher m, Project project) {
+        Tape tape = project.keeper().tape();
+        Length trim =
+                m.group(1).equals("nothing") ? Length.ZERO : tape.reader().read(m.group(1));
+        return keeper(k -> k.withTrim(trim), "say.trim", tape.say(trim));
     }
 
     private static SayEdit.Said lift(Matcher m, Project project) {

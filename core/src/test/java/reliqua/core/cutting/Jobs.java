@@ -162,6 +162,35 @@ final class Jobs {
                         : latitude.orRound(from, from + 10 + random.nextInt(40)));
     }
 
+    /** The same job with some pieces cut at a slant, of a few kinds so that some match. */
+    static CutJob bevelled(CutJob job, Random random) {
+        return new CutJob(
+                job.kerf(),
+                job.sticks(),
+                job.workables(),
+                job.sheets(),
+                job.shop(),
+                job.pieces().stream().map(p -> slanted(p, random)).toList(),
+                job.panels());
+    }
+
+    private static CutJob.Piece slanted(CutJob.Piece p, Random random) {
+        Bevel bevel =
+                new Bevel(
+                        mm(15 + 30 * random.nextInt(3)), random.nextInt(4) > 0, random.nextBoolean());
+        return new CutJob.Piece(
+                p.id(),
+                p.thickness(),
+                p.width(),
+                p.length(),
+                p.quantity(),
+                p.maxBow(),
+                p.only(),
+                p.never(),
+                p.latitude(),
+                Optional.of(bevel).filter(_ -> random.nextInt(3) > 0));
+    }
+
     private static CutJob.OwnStick stick(Random random, String id, int[] section) {
         int length = 600 + random.nextInt(3000);
         List<CutJob.Stretch> flaws = new ArrayList<>();

@@ -126,6 +126,7 @@ final class PlanChecker {
 
     private void stick(CutPlan.StickCut cut, CutJob.OwnStick stick) {
         long last = Long.MIN_VALUE;
+        Optional<Bevel> open = Optional.empty();
         for (CutPlan.PlacedPiece placed : cut.pieces()) {
             CutJob.Piece piece =
                     job.pieces().stream()
@@ -139,7 +140,10 @@ final class PlanChecker {
             require(piece.from(cut.source()), where + ": not wanted from there");
             require(serves(piece, stick, from, to), where + ": wrong section");
             require(from >= 0 && to <= stick.length().nm(), where + ": outside");
-            require(last == Long.MIN_VALUE || from - last >= job.kerf().nm(), where + ": no kerf");
+            Optional<Bevel> leading = slant(piece, stick, !placed.turned());
+            long least = open.isPresent() && open.equals(leading) ? nested(open.get(), stick) : job.kerf().nm();
+            require(last == Long.MIN_VALUE || from - last >= least, where + ": no kerf");
+            open = slant(piece, stick, placed.turned());
             stick.flaws()
                     .forEach(
                             f ->
@@ -153,6 +157,26 @@ final class PlanChecker {
                     where + ": too bent");
             last = to;
         }
+    }
+
+    /** How an end slants: of one with a single bevel, the far end unless it is turned. */
+    private static Optional<Bevel> slant(
+            CutJob.Piece piece, CutJob.OwnStick stick, boolean squareWhereSingle) {
+        return piece.bevel()
+                .filter(b -> b.bothEnds() || !squareWhereSingle)
+                .filter(
+                        b ->
+                                b.acrossWidth()
+                                        ? piece.width().equals(stick.width())
+                                        : piece.thickness().equals(stick.thickness()))
+                .map(b -> new Bevel(b.run(), b.acrossWidth(), true));
+    }
+
+    /** From long point to long point of two nested pieces: the cut slants, so it is longer. */
+    private long nested(Bevel slant, CutJob.OwnStick stick) {
+        double run = slant.run().nm();
+        double depth = (slant.acrossWidth() ? stick.width() : stick.thickness()).nm();
+        return (long) Math.floor(job.kerf().nm() * Math.sqrt(1 + run * run / depth / depth) - run);
     }
 
     private static boolean serves(CutJob.Piece piece, CutJob.OwnStick stick, long from, long to) {

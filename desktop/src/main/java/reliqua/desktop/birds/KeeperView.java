@@ -38,6 +38,7 @@ final class KeeperView implements BirdsView {
                     Map.entry("hours", "hours "),
                     Map.entry("budget", "budget "),
                     Map.entry("kerf", "kerf "),
+                    Map.entry("trim", "trim "),
                     Map.entry("currency", "currency "),
                     Map.entry("widest", "no wider than "),
                     Map.entry("deepest", "no deeper than "),
@@ -92,6 +93,7 @@ final class KeeperView implements BirdsView {
         figure("budget", (k, t) -> t.say(k.budget()));
         figure("hour", (k, t) -> t.say(k.hour()));
         figure("kerf", (k, t) -> t.say(k.kerf()));
+        figure("trim", (k, t) -> t.say(k.trim()));
         figure("currency", (_, t) -> t.currency());
         figure("widest", (k, t) -> limit(k.limits().width(), t));
         figure("deepest", (k, t) -> limit(k.limits().depth(), t));
