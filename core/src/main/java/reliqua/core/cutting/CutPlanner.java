@@ -63,7 +63,8 @@ public final class CutPlanner {
     /** Plans a job; when cancelled, the plan is still valid. */
     public CutPlan plan(CutJob job, Progress progress) {
         Gathered gathered = new Gathered();
-        List<StickProblem> sticks = StickProblem.split(job, settings.sticks() == StickEffort.PROVEN);
+        List<StickProblem> sticks =
+                StickProblem.split(job, settings.sticks() == StickEffort.PROVEN);
         List<SheetProblem> sheets = SheetProblem.split(job);
         int done = 0;
         int all = sticks.size() + sheets.size();

@@ -157,7 +157,8 @@ final class Filler {
                 continue;
             }
             long capacity = segment.length() + problem.kerf();
-            Frontier frontier = new Frontier(problem.weights(type.lane(s)), worth, remaining, capacity);
+            Frontier frontier =
+                    new Frontier(problem.weights(type.lane(s)), worth, remaining, capacity);
             frontier.addCounts(capacity, bySegment[s]);
             for (int i = 0; i < remaining.length; i++) {
                 remaining[i] -= bySegment[s][i];

@@ -15,8 +15,8 @@ import reliqua.core.measure.Length;
  *
  * <p>So many pieces with a slant at both ends take up the sum of their shortened lengths and one
  * run, which is kept back. With a slant at one end two and two share a joint, and an odd one is
- * alone; then nothing is kept back and a pattern is looked at whether it {@link
- * StickProblem#lies}. The bound reckons with all slants at once and keeps nothing back.
+ * alone; then nothing is kept back and a pattern is looked at whether it {@link StickProblem#lies}.
+ * The bound reckons with all slants at once and keeps nothing back.
  */
 final class Nestings {
     /** More slants than two in one section are not looked at. */
@@ -179,7 +179,8 @@ final class Nestings {
                             .mapToLong(slant -> keptBack(slant, sections.get(s.lane())))
                             .sum();
             if (s.length() > less) {
-                segments.add(new StickProblem.Segment(s.start(), s.length() - less, s.lane(), s.real()));
+                segments.add(
+                        new StickProblem.Segment(s.start(), s.length() - less, s.lane(), s.real()));
             }
         }
         return List.copyOf(segments);

@@ -158,9 +158,7 @@ final class PatternEnumeration {
 
     private boolean isMaximal(StickProblem.BinType bin, int s, long room, int[] left) {
         for (int i = 0; i < left.length; i++) {
-            if (bin.allows(s, i)
-                    && left[i] > 0
-                    && problem.weight(bin.lane(s), i) <= room) {
+            if (bin.allows(s, i) && left[i] > 0 && problem.weight(bin.lane(s), i) <= room) {
                 return false;
             }
         }

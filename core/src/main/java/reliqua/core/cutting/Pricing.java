@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 /** Finds, for given worths of the pieces, the most valuable pattern of every bin type. */
 final class Pricing {
     private final StickProblem problem;
+
     /** For sticks that can give the same pieces: the largest room of any of them. */
     private final Map<StickProblem.Lane, Long> largest = new LinkedHashMap<>();
 

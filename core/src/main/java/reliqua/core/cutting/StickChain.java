@@ -6,7 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import reliqua.core.measure.Length;
 
 /**
  * The pieces of one stretch of a stick in the order in which they lie: nested ones side by side,
@@ -50,8 +49,11 @@ final class StickChain {
         Map<Bevel, List<Integer>> nested = new LinkedHashMap<>();
         pieces.stream()
                 .filter(lane::nests)
-                .forEach(i -> nested.computeIfAbsent(slant(chain.bevel(i)), _ -> new ArrayList<>())
-                        .add(i));
+                .forEach(
+                        i ->
+                                nested.computeIfAbsent(
+                                                slant(chain.bevel(i)), _ -> new ArrayList<>())
+                                        .add(i));
         nested.values().forEach(chain::together);
         pieces.stream().filter(i -> !lane.nests(i)).forEach(i -> chain.add(i, false));
         return chain.links;
@@ -90,8 +92,6 @@ final class StickChain {
 
     /** Of one joint, from what the lane says of both or one of its sides. */
     private long saving(int piece) {
-        return bevel(piece).bothEnds()
-                ? lane.saving().get(piece)
-                : 2 * lane.saving().get(piece);
+        return bevel(piece).bothEnds() ? lane.saving().get(piece) : 2 * lane.saving().get(piece);
     }
 }

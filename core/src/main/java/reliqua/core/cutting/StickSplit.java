@@ -45,7 +45,9 @@ final class StickSplit {
     private StickProblem problem(List<CutJob.Piece> wanted) {
         List<StickProblem.PieceType> pieces =
                 wanted.stream()
-                        .map(p -> new StickProblem.PieceType(
+                        .map(
+                                p ->
+                                        new StickProblem.PieceType(
                                                 p.id(), p.length().nm(), p.quantity(), p.bevel()))
                         .toList();
         Nestings nestings = new Nestings(nested ? wanted : List.of(), job.kerf());
@@ -70,7 +72,12 @@ final class StickSplit {
                 groups.add(List.of());
             }
         }
-        return new StickProblem(job.kerf().nm(), pieces, List.copyOf(groups), List.copyOf(bins), nestings.complete());
+        return new StickProblem(
+                job.kerf().nm(),
+                pieces,
+                List.copyOf(groups),
+                List.copyOf(bins),
+                nestings.complete());
     }
 
     /**
@@ -127,10 +134,7 @@ final class StickSplit {
     }
 
     private List<StickProblem.BinType> bins(
-            CutJob.Workable thing,
-            boolean plain,
-            List<CutJob.Piece> wanted,
-            Nestings nestings) {
+            CutJob.Workable thing, boolean plain, List<CutJob.Piece> wanted, Nestings nestings) {
         return thing.ways().stream()
                 .sorted(Comparator.comparingInt(CutJob.Way::minutes))
                 .flatMap(

@@ -35,8 +35,7 @@ public final class TicketNotes {
 
     private static void nested(Ticket ticket, Part part, List<Sum> notes) {
         for (int n = 1; n < ticket.cuts().size(); n++) {
-            if (ticket.cuts().get(n).parts().contains(part)
-                    && Slants.isNested(ticket.cuts(), n)) {
+            if (ticket.cuts().get(n).parts().contains(part) && Slants.isNested(ticket.cuts(), n)) {
                 notes.add(Sum.of("piece.nested", ticket.cuts().get(n - 1).marks()));
             }
         }

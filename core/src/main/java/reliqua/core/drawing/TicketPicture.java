@@ -146,9 +146,7 @@ public final class TicketPicture {
             Optional<Bevel> slant = Slants.of(stick);
             boolean both = slant.filter(Bevel::bothEnds).isPresent();
             boolean turned = Slants.isTurned(cuts, n, stick);
-            double run =
-                    slant.map(b -> b.run().toMm())
-                            .orElseGet(() -> pointed(stick, to - from));
+            double run = slant.map(b -> b.run().toMm()).orElseGet(() -> pointed(stick, to - from));
             startLean = both || turned ? run : 0;
             endLean = both || !turned || slant.isEmpty() ? run : 0;
         }

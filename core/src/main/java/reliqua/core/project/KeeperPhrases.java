@@ -134,8 +134,7 @@ final class KeeperPhrases {
 
     private static SayEdit.Said trim(Matcher m, Project project) {
         Tape tape = project.keeper().tape();
-        Length trim =
-                m.group(1).equals("nothing") ? Length.ZERO : tape.reader().read(m.group(1));
+        Length trim = m.group(1).equals("nothing") ? Length.ZERO : tape.reader().read(m.group(1));
         return keeper(k -> k.withTrim(trim), "say.trim", tape.say(trim));
     }
 

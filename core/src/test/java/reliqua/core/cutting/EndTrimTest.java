@@ -39,7 +39,12 @@ class EndTrimTest {
                         "p", Length.mm(38), Length.mm(89), Length.mm(length), 1, Optional.empty());
         CutJob job =
                 new CutJob(
-                        Length.mm(3), List.of(own), List.of(), List.of(), List.of(piece), List.of());
+                        Length.mm(3),
+                        List.of(own),
+                        List.of(),
+                        List.of(),
+                        List.of(piece),
+                        List.of());
         CutPlan plan = new CutPlanner(CutPlanner.Settings.FULL).plan(job, Progress.NONE);
         assertThat(PlanChecker.faults(job, plan)).isEmpty();
         return plan;

@@ -177,7 +177,9 @@ final class Jobs {
     private static CutJob.Piece slanted(CutJob.Piece p, Random random) {
         Bevel bevel =
                 new Bevel(
-                        mm(15 + 30 * random.nextInt(3)), random.nextInt(4) > 0, random.nextBoolean());
+                        mm(15 + 30 * random.nextInt(3)),
+                        random.nextInt(4) > 0,
+                        random.nextBoolean());
         return new CutJob.Piece(
                 p.id(),
                 p.thickness(),

@@ -90,7 +90,13 @@ class NestingTest {
                         Optional.of(new Bevel(Length.mm(RUN), false, false)));
         CutJob.OwnStick thick =
                 new CutJob.OwnStick(
-                        "S", Length.mm(50), Length.mm(89), Length.mm(1970), 1, List.of(), Length.ZERO);
+                        "S",
+                        Length.mm(50),
+                        Length.mm(89),
+                        Length.mm(1970),
+                        1,
+                        List.of(),
+                        Length.ZERO);
         CutJob job =
                 new CutJob(
                         Length.mm(KERF),

@@ -141,7 +141,10 @@ final class PlanChecker {
             require(serves(piece, stick, from, to), where + ": wrong section");
             require(from >= 0 && to <= stick.length().nm(), where + ": outside");
             Optional<Bevel> leading = slant(piece, stick, !placed.turned());
-            long least = open.isPresent() && open.equals(leading) ? nested(open.get(), stick) : job.kerf().nm();
+            long least =
+                    open.isPresent() && open.equals(leading)
+                            ? nested(open.get(), stick)
+                            : job.kerf().nm();
             require(last == Long.MIN_VALUE || from - last >= least, where + ": no kerf");
             open = slant(piece, stick, placed.turned());
             stick.flaws()
