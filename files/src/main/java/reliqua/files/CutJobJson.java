@@ -66,7 +66,8 @@ public final class CutJobJson {
                 in.whole("quantity", 1),
                 in.list("flaws", f -> new CutJob.Stretch(f.mm("from"), f.mm("to"))),
                 in.maybeMm("bow").orElse(Length.ZERO),
-                in.maybeMm("tip"));
+                in.maybeMm("tip"),
+                in.whole("looks", 0));
     }
 
     private static CutJob.Workable workable(JsonReader in) {
@@ -122,7 +123,8 @@ public final class CutJobJson {
                         in.maybeMm("thicker").orElse(Length.ZERO),
                         in.maybeMm("wider").orElse(Length.ZERO),
                         in.inner("round").map(CutJobJson::round)),
-                in.inner("bevel").map(CutJobJson::bevel));
+                in.inner("bevel").map(CutJobJson::bevel),
+                in.flag("seen", false));
     }
 
     private static Bevel bevel(JsonReader in) {
@@ -209,6 +211,9 @@ public final class CutJobJson {
                                             .put("run", down(b.run()))
                                             .put("across", b.acrossWidth() ? "width" : "thickness")
                                             .put("ends", b.bothEnds() ? 2 : 1));
+            if (piece.seen()) {
+                node.put("seen", true);
+            }
         }
         ArrayNode panels = root.putArray("panels");
         for (CutJob.Panel panel : job.panels()) {
@@ -251,8 +256,10 @@ public final class CutJobJson {
                 job.hour().isZero()
                         && job.sticks().stream().allMatch(s -> s.tip().isEmpty())
                         && job.pieces().stream().allMatch(p -> p.latitude().equals(Latitude.NONE));
-        boolean bevelled = job.pieces().stream().anyMatch(p -> p.bevel().isPresent());
-        return bevelled ? 4 : !second ? 3 : first ? 1 : 2;
+        boolean fourth =
+                job.pieces().stream().anyMatch(p -> p.bevel().isPresent() || p.seen())
+                        || job.sticks().stream().anyMatch(s -> s.looks() > 0);
+        return fourth ? 4 : !second ? 3 : first ? 1 : 2;
     }
 
     private static void write(CutJob.OwnStick stick, ObjectNode node) {
@@ -260,6 +267,9 @@ public final class CutJobJson {
         sizes(node, stick.thickness(), stick.width(), down(stick.length()));
         node.put("quantity", stick.quantity()).put("bow", up(stick.bow()));
         stick.tip().ifPresent(tip -> node.put("tip", down(tip)));
+        if (stick.looks() > 0) {
+            node.put("looks", stick.looks());
+        }
         ArrayNode flaws = node.putArray("flaws");
         stick.flaws()
                 .forEach(f -> flaws.addObject().put("from", down(f.from())).put("to", up(f.to())));

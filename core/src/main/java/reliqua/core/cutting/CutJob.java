@@ -137,6 +137,7 @@ public record CutJob(
      *
      * @param tip of a pole: its diameter at the other end, tapering evenly from {@code thickness}
      *     at the marked end, which is the thicker one
+     * @param looks how poor it looks, zero or more: zero is fair
      */
     public record OwnStick(
             String id,
@@ -146,7 +147,8 @@ public record CutJob(
             int quantity,
             List<Stretch> flaws,
             Length bow,
-            Optional<Length> tip) {
+            Optional<Length> tip,
+            int looks) {
         /**
          * Refuses sizes not above zero, a quantity below one, a negative bow, and a pole that is
          * not round or thicker at its tip.
@@ -160,10 +162,26 @@ public record CutJob(
                             && tip.get().atMost(thickness))) {
                 throw new IllegalArgumentException(Words.say("cutting.tip", id));
             }
+            if (looks < 0) {
+                throw new IllegalArgumentException(Words.say("cutting.looks", id, looks));
+            }
             if (bow.nm() < 0) {
                 throw new IllegalArgumentException(Words.say("stock.bow.negative", bow));
             }
             flaws = List.copyOf(flaws);
+        }
+
+        /** Of fair looks. */
+        public OwnStick(
+                String id,
+                Length thickness,
+                Length width,
+                Length length,
+                int quantity,
+                List<Stretch> flaws,
+                Length bow,
+                Optional<Length> tip) {
+            this(id, thickness, width, length, quantity, flaws, bow, tip, 0);
         }
 
         /** A sawn stick. */
@@ -268,6 +286,7 @@ public record CutJob(
      * @param latitude which larger sections and which poles serve as well
      * @param bevel how its ends slant, where pieces may lie nested; its length is from long point
      *     to long point
+     * @param seen whether it is in sight when all stands, so that it should look well
      */
     public record Piece(
             String id,
@@ -279,7 +298,8 @@ public record CutJob(
             Set<String> only,
             Set<String> never,
             Latitude latitude,
-            Optional<Bevel> bevel) {
+            Optional<Bevel> bevel,
+            boolean seen) {
         /**
          * Refuses sizes not above zero, a quantity below one, and a bevel longer than the piece.
          */
@@ -328,7 +348,8 @@ public record CutJob(
                     only,
                     never,
                     latitude,
-                    Optional.empty());
+                    Optional.empty(),
+                    false);
         }
 
         /** Whether it may come from there. */

@@ -90,10 +90,18 @@ public final class CutPlanner {
         return alone ? Words.say("cutting.noSolver") : "";
     }
 
-    private static void gatherSticks(
+    /** Quick plans are only compared. */
+    private Packing arranged(StickProblem problem, Packing packing) {
+        return settings.sticks() == StickEffort.PROVEN
+                ? Leftovers.arranged(problem, packing)
+                : packing;
+    }
+
+    private void gatherSticks(
             StickProblem problem, StickPlanner.Result result, Gathered gathered) {
         StickLayout layout = new StickLayout(problem);
-        Packing packing = layout.toppedUp(new Consolidation(problem).apply(result.packing()));
+        Packing sparing = new Consolidation(problem).apply(result.packing());
+        Packing packing = layout.toppedUp(arranged(problem, sparing));
         gathered.sticks.addAll(layout.cuts(packing));
         for (int i = 0; i < packing.missing().length; i++) {
             if (packing.missing()[i] > 0) {

@@ -146,7 +146,8 @@ final class Demand {
                         + bow.nm()
                         + " "
                         + stick.role().latitude()
-                        + Slants.of(stick).map(b -> " " + b).orElse("");
+                        + Slants.of(stick).map(b -> " " + b).orElse("")
+                        + (stick.role().hidden() ? "" : " seen");
         Set<String> only = wished(stick, true);
         Set<String> never = wished(stick, false);
         if (!only.isEmpty() || !never.isEmpty()) {
@@ -166,7 +167,8 @@ final class Demand {
                         only,
                         never,
                         stick.role().latitude(),
-                        Slants.of(stick)));
+                        Slants.of(stick),
+                        !stick.role().hidden()));
         remember(id, List.of(stick));
     }
 

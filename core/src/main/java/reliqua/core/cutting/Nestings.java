@@ -119,6 +119,7 @@ final class Nestings {
                 plain.minutes(),
                 plain.price(),
                 plain.charge(),
+                plain.looks(),
                 List.copyOf(all),
                 segments,
                 plain.relaxed().stream()

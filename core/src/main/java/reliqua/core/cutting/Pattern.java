@@ -50,23 +50,30 @@ record Pattern(int bin, int[] counts, int[][] bySegment) {
         return of(bin, more, counts.length);
     }
 
-    /** The same with one piece less, the shortest of those that nest. */
-    Pattern withoutShortestNested(StickProblem problem) {
+    /** The same with one less of a piece in a clear stretch. */
+    Pattern minus(int segment, int piece) {
         int[][] less = new int[bySegment.length][];
-        int segment = -1;
-        int piece = -1;
         for (int s = 0; s < less.length; s++) {
             less[s] = bySegment[s].clone();
-            for (int i = 0; i < less[s].length; i++) {
-                boolean nested = less[s][i] > 0 && problem.bin(this).lane(s).nests(i);
+        }
+        less[segment][piece]--;
+        return of(bin, less, counts.length);
+    }
+
+    /** The same with one piece less, the shortest of those that nest. */
+    Pattern withoutShortestNested(StickProblem problem) {
+        int segment = -1;
+        int piece = -1;
+        for (int s = 0; s < bySegment.length; s++) {
+            for (int i = 0; i < counts.length; i++) {
+                boolean nested = bySegment[s][i] > 0 && problem.bin(this).lane(s).nests(i);
                 if (nested && (piece < 0 || length(problem, i) < length(problem, piece))) {
                     segment = s;
                     piece = i;
                 }
             }
         }
-        less[segment][piece]--;
-        return of(bin, less, counts.length);
+        return minus(segment, piece);
     }
 
     private static long length(StickProblem problem, int piece) {

@@ -56,6 +56,7 @@ final class PoleBins {
                                 0,
                                 0,
                                 0,
+                                pole.looks(),
                                 List.of(lane, any),
                                 stretches,
                                 relaxed));

@@ -29,7 +29,8 @@ record StickProblem(
         boolean complete) {
 
     /** A wanted piece. */
-    record PieceType(String id, long length, int demand, Optional<Bevel> bevel) {}
+    record PieceType(
+            String id, long length, int demand, Optional<Bevel> bevel, boolean seen) {}
 
     /** A tenth of a litre of wood, in nm³: what larger stock than needed is counted in. */
     private static final double LOSS_UNIT = 1e23;
@@ -82,6 +83,7 @@ record StickProblem(
      * @param minutes of that work
      * @param price of one; zero for own ones
      * @param charge what using one counts: its price, and the work beforehand as far as it has one
+     * @param looks how poor the worst of its sticks looks
      * @param lanes the sticks of it
      * @param segments clear stretches, at least a kerf apart
      * @param relaxed the same stretches as long as they really are, for the bound
@@ -94,6 +96,7 @@ record StickProblem(
             int minutes,
             long price,
             long charge,
+            int looks,
             List<Lane> lanes,
             List<Segment> segments,
             List<Segment> relaxed) {

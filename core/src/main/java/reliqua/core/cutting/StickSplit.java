@@ -15,6 +15,7 @@ final class StickSplit {
             String way,
             int minutes,
             long charge,
+            int looks,
             List<StickProblem.Lane> lanes,
             List<StickProblem.Segment> segments,
             List<StickProblem.Segment> relaxed) {
@@ -23,6 +24,7 @@ final class StickSplit {
                     bin.way(),
                     bin.minutes(),
                     bin.charge(),
+                    bin.looks(),
                     bin.lanes(),
                     bin.segments(),
                     bin.relaxed());
@@ -48,7 +50,7 @@ final class StickSplit {
                         .map(
                                 p ->
                                         new StickProblem.PieceType(
-                                                p.id(), p.length().nm(), p.quantity(), p.bevel()))
+                                                p.id(), p.length().nm(), p.quantity(), p.bevel(), p.seen()))
                         .toList();
         Nestings nestings = new Nestings(nested ? wanted : List.of(), job.kerf());
         Map<List<Alike>, List<StickProblem.BinType>> ways = new LinkedHashMap<>();
@@ -102,7 +104,8 @@ final class StickSplit {
                 1,
                 stick.flaws(),
                 stick.bow(),
-                stick.tip());
+                stick.tip(),
+                stick.looks());
     }
 
     private void gather(
@@ -178,6 +181,7 @@ final class StickSplit {
                 way.minutes(),
                 0,
                 job.charge(way.minutes()).micros(),
+                way.gives().stream().mapToInt(CutJob.OwnStick::looks).max().orElse(0),
                 List.copyOf(lanes),
                 List.copyOf(segments),
                 List.copyOf(relaxed));
@@ -216,7 +220,7 @@ final class StickSplit {
                 List.of(new StickProblem.Segment(0, item.length().nm(), 0));
         long price = item.price().micros();
         return new StickProblem.BinType(
-                group, false, item.id(), "", 0, price, price, List.of(lane), whole, whole);
+                group, false, item.id(), "", 0, price, price, 0, List.of(lane), whole, whole);
     }
 
     private static StickProblem.BinType ofGroup(StickProblem.BinType bin, int group) {
@@ -228,6 +232,7 @@ final class StickSplit {
                 bin.minutes(),
                 bin.price(),
                 bin.charge(),
+                bin.looks(),
                 bin.lanes(),
                 bin.segments(),
                 bin.relaxed());

@@ -8,6 +8,7 @@ import reliqua.core.stock.Block;
 import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Hardware;
 import reliqua.core.stock.Heap;
+import reliqua.core.stock.Looks;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Mesh;
 import reliqua.core.stock.Offer;
@@ -25,7 +26,7 @@ record YardStock(Heap heap, PriceBook prices) {
         List<CutJob.OwnStick> own = new ArrayList<>();
         for (Lot lot : heap.lots()) {
             if (lot.material() instanceof Stick s) {
-                own.add(ownStick(lot.id(), s, lot.quantity()));
+                own.add(looking(ownStick(lot.id(), s, lot.quantity()), Looks.of(s, lot.condition())));
             } else if (lot.material() instanceof Pole p) {
                 own.add(
                         new CutJob.OwnStick(
@@ -40,6 +41,20 @@ record YardStock(Heap heap, PriceBook prices) {
             }
         }
         return own;
+    }
+
+    /** The same of other looks. */
+    static CutJob.OwnStick looking(CutJob.OwnStick stick, int looks) {
+        return new CutJob.OwnStick(
+                stick.id(),
+                stick.thickness(),
+                stick.width(),
+                stick.length(),
+                stick.quantity(),
+                stick.flaws(),
+                stick.bow(),
+                stick.tip(),
+                looks);
     }
 
     /** The same without so much of either end. */
@@ -58,7 +73,8 @@ record YardStock(Heap heap, PriceBook prices) {
                 stick.quantity(),
                 flaws,
                 stick.bow(),
-                stick.tip());
+                stick.tip(),
+                stick.looks());
     }
 
     /** So many equal sticks under an id. */

@@ -190,7 +190,8 @@ final class Jobs {
                 p.only(),
                 p.never(),
                 p.latitude(),
-                Optional.of(bevel).filter(_ -> random.nextInt(3) > 0));
+                Optional.of(bevel).filter(_ -> random.nextInt(3) > 0),
+                false);
     }
 
     private static CutJob.OwnStick stick(Random random, String id, int[] section) {

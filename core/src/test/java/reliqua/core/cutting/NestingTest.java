@@ -87,7 +87,8 @@ class NestingTest {
                         Set.of(),
                         Set.of(),
                         Latitude.mm(20, 0),
-                        Optional.of(new Bevel(Length.mm(RUN), false, false)));
+                        Optional.of(new Bevel(Length.mm(RUN), false, false)),
+                        false);
         CutJob.OwnStick thick =
                 new CutJob.OwnStick(
                         "S",
@@ -176,7 +177,8 @@ class NestingTest {
                 Set.of(),
                 Set.of(),
                 Latitude.NONE,
-                bevel);
+                bevel,
+                false);
     }
 
     private static long best(long[] own, long[] pieces, boolean both) {
