@@ -97,8 +97,7 @@ public final class CutPlanner {
                 : packing;
     }
 
-    private void gatherSticks(
-            StickProblem problem, StickPlanner.Result result, Gathered gathered) {
+    private void gatherSticks(StickProblem problem, StickPlanner.Result result, Gathered gathered) {
         StickLayout layout = new StickLayout(problem);
         Packing sparing = new Consolidation(problem).apply(result.packing());
         Packing packing = layout.toppedUp(arranged(problem, sparing));

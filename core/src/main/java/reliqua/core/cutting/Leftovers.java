@@ -229,8 +229,7 @@ final class Leftovers {
         boolean lies = !a.isEmpty() && !b.isEmpty() && problem.lies(a) && problem.lies(b);
         if (!lies
                 || score(a) + score(b) <= score(before) + score(other) + LEAST
-                || problem.loss(a) + problem.loss(b)
-                        > problem.loss(before) + problem.loss(other)) {
+                || problem.loss(a) + problem.loss(b) > problem.loss(before) + problem.loss(other)) {
             return false;
         }
         patterns.set(p, a);

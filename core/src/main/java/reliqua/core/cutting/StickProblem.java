@@ -29,8 +29,7 @@ record StickProblem(
         boolean complete) {
 
     /** A wanted piece. */
-    record PieceType(
-            String id, long length, int demand, Optional<Bevel> bevel, boolean seen) {}
+    record PieceType(String id, long length, int demand, Optional<Bevel> bevel, boolean seen) {}
 
     /** A tenth of a litre of wood, in nm³: what larger stock than needed is counted in. */
     private static final double LOSS_UNIT = 1e23;

@@ -50,7 +50,11 @@ final class StickSplit {
                         .map(
                                 p ->
                                         new StickProblem.PieceType(
-                                                p.id(), p.length().nm(), p.quantity(), p.bevel(), p.seen()))
+                                                p.id(),
+                                                p.length().nm(),
+                                                p.quantity(),
+                                                p.bevel(),
+                                                p.seen()))
                         .toList();
         Nestings nestings = new Nestings(nested ? wanted : List.of(), job.kerf());
         Map<List<Alike>, List<StickProblem.BinType>> ways = new LinkedHashMap<>();

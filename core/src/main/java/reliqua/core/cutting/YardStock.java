@@ -26,7 +26,10 @@ record YardStock(Heap heap, PriceBook prices) {
         List<CutJob.OwnStick> own = new ArrayList<>();
         for (Lot lot : heap.lots()) {
             if (lot.material() instanceof Stick s) {
-                own.add(looking(ownStick(lot.id(), s, lot.quantity()), Looks.of(s, lot.condition())));
+                own.add(
+                        looking(
+                                ownStick(lot.id(), s, lot.quantity()),
+                                Looks.of(s, lot.condition())));
             } else if (lot.material() instanceof Pole p) {
                 own.add(
                         new CutJob.OwnStick(

@@ -17,7 +17,8 @@ class LeftoversTest {
         Random random = new Random(81);
         int changed = 0;
         for (int n = 0; n < 200; n++) {
-            CutJob job = n % 2 == 0 ? Jobs.workable(random) : Jobs.lenient(Jobs.yard(random), random);
+            CutJob job =
+                    n % 2 == 0 ? Jobs.workable(random) : Jobs.lenient(Jobs.yard(random), random);
             for (StickProblem problem : StickProblem.split(Jobs.bevelled(job, random))) {
                 Packing before =
                         new Consolidation(problem)
@@ -41,8 +42,7 @@ class LeftoversTest {
 
     private static int[] given(StickProblem problem, Packing packing) {
         int[] given = new int[problem.size()];
-        packing.patterns()
-                .forEach(p -> Arrays.setAll(given, i -> given[i] + p.counts()[i]));
+        packing.patterns().forEach(p -> Arrays.setAll(given, i -> given[i] + p.counts()[i]));
         return given;
     }
 
@@ -97,12 +97,14 @@ class LeftoversTest {
                         List.of(stick("fair", 1200, 0), stick("poor", 1200, 3)),
                         List.of(piece("hidden", 1000, false), piece("trim", 1000, true)));
         assertThat(plan.sticks())
-                .anyMatch(s -> s.source().equals("fair") && s.pieces().getFirst().id().equals("trim"));
+                .anyMatch(
+                        s ->
+                                s.source().equals("fair")
+                                        && s.pieces().getFirst().id().equals("trim"));
     }
 
     private static CutPlan plan(List<CutJob.OwnStick> sticks, List<CutJob.Piece> pieces) {
-        CutJob job =
-                new CutJob(Length.mm(3), sticks, List.of(), List.of(), pieces, List.of());
+        CutJob job = new CutJob(Length.mm(3), sticks, List.of(), List.of(), pieces, List.of());
         CutPlan plan = new CutPlanner(CutPlanner.Settings.FULL).plan(job, Progress.NONE);
         assertThat(PlanChecker.faults(job, plan)).isEmpty();
         return plan;

@@ -200,7 +200,8 @@ class MendedPlanTest {
                                 ? kerf.toMm() * Math.hypot(run, 38) / 38 - run - 0.01
                                 : kerf.toMm();
                 run = here;
-                if (cut.x().minus(at).toMm() < Math.min(least, kerf.toMm()) || !cut.end().atMost(stick.length())) {
+                if (cut.x().minus(at).toMm() < Math.min(least, kerf.toMm())
+                        || !cut.end().atMost(stick.length())) {
                     faults.add(cut.marks() + " lies wrong on " + ticket.source());
                 }
                 at = cut.end();
