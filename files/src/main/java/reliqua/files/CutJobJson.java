@@ -2,12 +2,15 @@ package reliqua.files;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import reliqua.core.cutting.Bevel;
 import reliqua.core.cutting.CutJob;
+import reliqua.core.cutting.PanelOutline;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.core.stock.Latitude;
+import reliqua.core.stock.SheetOutline;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -92,7 +95,29 @@ public final class CutJobJson {
                 in.whole("quantity", 1),
                 in.list(
                         "flaws",
-                        f -> new CutJob.Box(f.mm("x"), f.mm("y"), f.mm("width"), f.mm("length"))));
+                        f -> new CutJob.Box(f.mm("x"), f.mm("y"), f.mm("width"), f.mm("length"))),
+                outline(in));
+    }
+
+    private static Optional<SheetOutline> outline(JsonReader in) {
+        return in.has("outline")
+                ? Optional.of(new SheetOutline(in.list("outline", CutJobJson::corner)))
+                : Optional.empty();
+    }
+
+    private static SheetOutline.Corner corner(JsonReader in) {
+        return new SheetOutline.Corner(in.mm("x"), in.mm("y"));
+    }
+
+    private static PanelOutline panelOutline(JsonReader in, SheetOutline edge) {
+        return new PanelOutline(
+                edge,
+                in.list("openings", o -> new SheetOutline(o.list("corners", CutJobJson::corner))));
+    }
+
+    private static void write(ArrayNode array, SheetOutline outline) {
+        outline.corners()
+                .forEach(c -> array.addObject().put("x", near(c.x())).put("y", near(c.y())));
     }
 
     private static CutJob.ShopItem item(JsonReader in) {
@@ -150,7 +175,8 @@ public final class CutJobJson {
                 in.mm("width"),
                 in.mm("length"),
                 in.whole("quantity", 1),
-                in.flag("turn", false));
+                in.flag("turn", false),
+                outline(in).map(edge -> panelOutline(in, edge)));
     }
 
     /**
@@ -175,6 +201,7 @@ public final class CutJobJson {
             ObjectNode node = sheets.addObject().put("id", sheet.id());
             node.put("thickness", near(sheet.thickness())).put("width", down(sheet.width()));
             node.put("length", down(sheet.length())).put("quantity", sheet.quantity());
+            sheet.outline().ifPresent(o -> write(node.putArray("outline"), o));
             ArrayNode flaws = node.putArray("flaws");
             sheet.flaws()
                     .forEach(
@@ -221,8 +248,17 @@ public final class CutJobJson {
             node.put("thickness", near(panel.thickness())).put("width", up(panel.width()));
             node.put("length", up(panel.length())).put("quantity", panel.quantity());
             node.put("turn", panel.turn());
+            panel.outline().ifPresent(o -> write(node, o));
         }
         return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(root);
+    }
+
+    private static void write(ObjectNode node, PanelOutline outline) {
+        write(node.putArray("outline"), outline.edge());
+        if (!outline.openings().isEmpty()) {
+            ArrayNode openings = node.putArray("openings");
+            outline.openings().forEach(o -> write(openings.addObject().putArray("corners"), o));
+        }
     }
 
     private static void sources(ObjectNode node, String field, Set<String> sources) {
@@ -258,7 +294,9 @@ public final class CutJobJson {
                         && job.pieces().stream().allMatch(p -> p.latitude().equals(Latitude.NONE));
         boolean fourth =
                 job.pieces().stream().anyMatch(p -> p.bevel().isPresent() || p.seen())
-                        || job.sticks().stream().anyMatch(s -> s.looks() > 0);
+                        || job.sticks().stream().anyMatch(s -> s.looks() > 0)
+                        || job.sheets().stream().anyMatch(s -> s.outline().isPresent())
+                        || job.panels().stream().anyMatch(p -> p.outline().isPresent());
         return fourth ? 4 : !second ? 3 : first ? 1 : 2;
     }
 

@@ -56,14 +56,13 @@ public final class CutPlanJson {
             ObjectNode node =
                     sheets.addObject().put("source", cut.source()).put("copy", cut.copy());
             ArrayNode panels = node.putArray("panels");
-            cut.panels()
-                    .forEach(
-                            p ->
-                                    panels.addObject()
-                                            .put("id", p.id())
-                                            .put("x", p.x().toMm())
-                                            .put("y", p.y().toMm())
-                                            .put("turned", p.turned()));
+            for (CutPlan.PlacedPanel p : cut.panels()) {
+                ObjectNode placed = panels.addObject().put("id", p.id());
+                placed.put("x", p.x().toMm()).put("y", p.y().toMm()).put("turned", p.turned());
+                if (p.half()) {
+                    placed.put("half", true);
+                }
+            }
         }
         ArrayNode unplaced = root.putArray("unplaced");
         plan.unplaced().forEach((id, n) -> unplaced.addObject().put("id", id).put("quantity", n));

@@ -46,6 +46,9 @@ final class CutsJson {
         piece.made().forEach(m -> made.addObject().put("mark", m.mark()).put("shape", m.shape()));
         node.put("x", JsonWords.mm(piece.x())).put("y", JsonWords.mm(piece.y()));
         node.put("across", JsonWords.mm(piece.across())).put("along", JsonWords.mm(piece.along()));
+        if (piece.quarters() != 0) {
+            node.put("quarters", piece.quarters());
+        }
         node.put("square", piece.square());
     }
 
@@ -113,6 +116,7 @@ final class CutsJson {
                 in.maybeMm("y").orElse(Length.ZERO),
                 in.maybeMm("across").orElse(Length.ZERO),
                 in.maybeMm("along").orElse(Length.ZERO),
+                in.whole("quarters", 0),
                 in.flag("square", true));
     }
 }

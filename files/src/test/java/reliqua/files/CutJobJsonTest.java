@@ -126,6 +126,46 @@ class CutJobJsonTest {
     }
 
     @Test
+    void shapesSlantsAndLooksMakeAVersionFour() throws InputException {
+        String text =
+                """
+                {"format": "reliqua-cut-job", "version": 4, "kerf": 3,
+                 "sticks": [{"id": "S1", "thickness": 38, "width": 89, "length": 1970, "looks": 2}],
+                 "sheets": [{"id": "P1", "thickness": 12, "width": 1000, "length": 1650,
+                   "outline": [{"x": 0, "y": 0}, {"x": 1000, "y": 0}, {"x": 1000, "y": 1650},
+                     {"x": 0, "y": 1640}]}],
+                 "pieces": [{"id": "stud", "thickness": 38, "width": 89, "length": 1000, "quantity": 2,
+                   "bevel": {"run": 40, "across": "thickness", "ends": 1}, "seen": true}],
+                 "panels": [{"id": "end", "thickness": 12, "width": 1000, "length": 900,
+                   "quantity": 2, "turn": true,
+                   "outline": [{"x": 0, "y": 0}, {"x": 1000, "y": 0}, {"x": 1000, "y": 700},
+                     {"x": 0, "y": 900}],
+                   "openings": [{"corners": [{"x": 100, "y": 100}, {"x": 300, "y": 100},
+                     {"x": 300, "y": 300}, {"x": 100, "y": 300}]}]}]}
+                """;
+        CutJob job = CutJobJson.read(text, "job");
+        String again = CutJobJson.write(job);
+        assertThat(again).contains("\"version\" : 4");
+        assertThat(CutJobJson.read(again, "job")).isEqualTo(job);
+        CutPlan plan = new CutPlanner(CutPlanner.Settings.FULL).plan(job, Progress.NONE);
+        assertThat(plan.unplaced()).isEmpty();
+        assertThat(CutPlanJson.write(plan, OptionalDouble.empty()))
+                .contains("\"version\" : 4")
+                .contains("\"nested\" : true")
+                .contains("\"half\" : true");
+    }
+
+    @Test
+    void aSlantLongerThanItsPieceIsAFaultWithItsName() {
+        String text =
+                """
+                {"format": "reliqua-cut-job", "version": 4, "kerf": 3, "pieces": [
+                 {"id": "stud", "thickness": 38, "width": 89, "length": 30, "bevel": {"run": 40}}]}
+                """;
+        assertThatThrownBy(() -> CutJobJson.read(text, "job")).hasMessageContaining("stud");
+    }
+
+    @Test
     void aJobOfVersionOneIsWrittenAsVersionOneAndItsWorkablesAreNotRead() throws InputException {
         String text =
                 """

@@ -10,6 +10,7 @@ import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Words;
 import reliqua.core.stock.Latitude;
+import reliqua.core.stock.SheetOutline;
 import reliqua.core.stock.Span;
 
 /**
@@ -105,6 +106,12 @@ public record CutJob(
             if (!size.isPositive()) {
                 throw new IllegalArgumentException(Words.say("cutting.notPositive", id, size));
             }
+        }
+    }
+
+    private static void inside(String id, boolean holds) {
+        if (!holds) {
+            throw new IllegalArgumentException(Words.say("cutting.outline", id));
         }
     }
 
@@ -250,19 +257,36 @@ public record CutJob(
         }
     }
 
-    /** Own sheets of one description. */
+    /**
+     * Own sheets of one description.
+     *
+     * @param outline its edge, where it is no rectangle
+     */
     public record OwnSheet(
             String id,
             Length thickness,
             Length width,
             Length length,
             int quantity,
-            List<Box> flaws) {
-        /** Refuses sizes not above zero and a quantity below one. */
+            List<Box> flaws,
+            Optional<SheetOutline> outline) {
+        /** Refuses sizes not above zero, a quantity below one and an edge beyond its size. */
         public OwnSheet {
             positive(id, thickness, width, length);
             counted(id, quantity);
             flaws = List.copyOf(flaws);
+            inside(id, outline.isEmpty() || outline.get().within(width, length));
+        }
+
+        /** A rectangle. */
+        public OwnSheet(
+                String id,
+                Length thickness,
+                Length width,
+                Length length,
+                int quantity,
+                List<Box> flaws) {
+            this(id, thickness, width, length, quantity, flaws, Optional.empty());
         }
     }
 
@@ -358,13 +382,38 @@ public record CutJob(
         }
     }
 
-    /** A wanted rectangle; {@code turn} tells whether it may be rotated by 90 degrees. */
+    /**
+     * A wanted panel; {@code turn} tells whether it may be rotated by 90 degrees. By a half turn it
+     * may be rotated always.
+     *
+     * @param width of its least rectangle
+     * @param length of that rectangle
+     * @param outline its shape, where it is no rectangle
+     */
     public record Panel(
-            String id, Length thickness, Length width, Length length, int quantity, boolean turn) {
-        /** Refuses sizes not above zero and a quantity below one. */
+            String id,
+            Length thickness,
+            Length width,
+            Length length,
+            int quantity,
+            boolean turn,
+            Optional<PanelOutline> outline) {
+        /** Refuses sizes not above zero, a quantity below one and a shape beyond its size. */
         public Panel {
             positive(id, thickness, width, length);
             counted(id, quantity);
+            inside(id, outline.isEmpty() || outline.get().within(width, length));
+        }
+
+        /** A rectangle. */
+        public Panel(
+                String id,
+                Length thickness,
+                Length width,
+                Length length,
+                int quantity,
+                boolean turn) {
+            this(id, thickness, width, length, quantity, turn, Optional.empty());
         }
     }
 }

@@ -52,11 +52,18 @@ public record CutMade(
      * @param y near edge along a sheet
      * @param across size along x
      * @param along size along y; zero for sticks
+     * @param quarters by how many quarters against the clock it was turned on a sheet
      * @param square whether it fills this rectangle, or this length from end to end: not when its
-     *     ends are bevelled, its top is sloped, or it was parted in two
+     *     ends are bevelled, it is no rectangle or has openings, or it was parted in two
      */
     public record Piece(
-            List<Made> made, Length x, Length y, Length across, Length along, boolean square) {
+            List<Made> made,
+            Length x,
+            Length y,
+            Length across,
+            Length along,
+            int quarters,
+            boolean square) {
         /** Copies the list. */
         public Piece {
             made = List.copyOf(made);
@@ -79,7 +86,7 @@ public record CutMade(
     private static boolean square(Part part) {
         return switch (part) {
             case Part.StickPart s -> s.startCut().degrees() == 0 && s.endCut().degrees() == 0;
-            case Part.PanelPart p -> p.lowSide().isEmpty();
+            case Part.PanelPart p -> PanelFace.of(p).isEmpty();
             case Part.RoofPart _, Part.MeshPart _ -> true;
         };
     }
@@ -98,6 +105,7 @@ public record CutMade(
                                         c.y(),
                                         c.across(),
                                         c.along(),
+                                        c.quarters(),
                                         c.parts().stream().allMatch(CutMade::square)))
                 .toList();
     }

@@ -81,8 +81,23 @@ public record CutPlan(
         }
     }
 
-    /** A panel whose near corner lies at x, y; turned panels have width and length exchanged. */
-    public record PlacedPanel(String id, Length x, Length y, boolean turned) {}
+    /**
+     * A panel whose least rectangle has its near corner at x, y.
+     *
+     * @param turned by a quarter against the clock: width and length are exchanged
+     * @param half whether it is turned by a half more
+     */
+    public record PlacedPanel(String id, Length x, Length y, boolean turned, boolean half) {
+        /** A rectangle, which looks the same a half turn further. */
+        public PlacedPanel(String id, Length x, Length y, boolean turned) {
+            this(id, x, y, turned, false);
+        }
+
+        /** Quarter turns against the clock. */
+        public int quarters() {
+            return (turned ? 1 : 0) + (half ? 2 : 0);
+        }
+    }
 
     /** One sheet with its panels. */
     public record SheetCut(String source, int copy, List<PlacedPanel> panels) {

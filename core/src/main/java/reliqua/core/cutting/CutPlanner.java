@@ -115,6 +115,9 @@ public final class CutPlanner {
     private void planSheets(SheetProblem problem, Progress progress, Gathered gathered) {
         SheetPlanner.Result result =
                 new SheetPlanner(problem, settings.sheetRounds(), settings.seed()).plan(progress);
+        if (problem.hasOutlines() && settings.sheetRounds() > 0) {
+            result = new SheetNesting(problem, progress).improved(result);
+        }
         gathered.sheets.addAll(result.cuts());
         result.missing().forEach(id -> gathered.unplaced.merge(id, 1, Integer::sum));
         gathered.add(result.cost(), result.cost(), result.bound(), result.proven());

@@ -3,6 +3,7 @@ package reliqua.core.cutting;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -38,6 +39,7 @@ final class Demand {
     private final Workables workables;
     private final YardStock stock;
     private final Map<String, Deque<List<Part>>> parts = new LinkedHashMap<>();
+    private final Map<PanelOutline, Integer> outlines = new HashMap<>();
 
     Demand(
             List<Part> wanted,
@@ -78,6 +80,19 @@ final class Demand {
                 .filter(p -> p instanceof Part.StickPart)
                 .map(p -> ((Part.StickPart) p).section())
                 .collect(Collectors.toSet());
+    }
+
+    private List<Part.PanelPart> cutFrom(Part.PanelPart panel) {
+        return wanted.stream()
+                .filter(p -> p instanceof Part.PanelPart)
+                .map(Part.PanelPart.class::cast)
+                .filter(p -> p.cutFrom().filter(panel.mark()::equals).isPresent())
+                .toList();
+    }
+
+    private int number(PanelOutline outline) {
+        outlines.putIfAbsent(outline, outlines.size() + 1);
+        return outlines.get(outline);
     }
 
     private void remember(String id, List<Part> made) {
@@ -182,6 +197,8 @@ final class Demand {
     private void addPanel(
             Map<String, CutJob.Panel> panels, Length height, List<Part.PanelPart> made) {
         Part.PanelPart first = made.getFirst();
+        Optional<PanelOutline> outline =
+                made.size() == 1 ? PanelFace.of(first, cutFrom(first)) : Optional.empty();
         String id =
                 "panel "
                         + first.thickness().nm()
@@ -189,7 +206,8 @@ final class Demand {
                         + first.width().nm()
                         + " x "
                         + height.nm()
-                        + (made.size() == 2 ? " pair" : "");
+                        + (made.size() == 2 ? " pair" : "")
+                        + outline.map(o -> " shape " + number(o)).orElse("");
         CutJob.Panel before = panels.get(id);
         panels.put(
                 id,
@@ -199,7 +217,8 @@ final class Demand {
                         first.width(),
                         height,
                         before == null ? 1 : before.quantity() + 1,
-                        true));
+                        true,
+                        outline));
         remember(id, List.copyOf(made));
     }
 

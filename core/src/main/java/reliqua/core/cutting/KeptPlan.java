@@ -119,7 +119,7 @@ final class KeptPlan {
                     found++;
                 }
             }
-            cuts.add(new Ticket.Cut(parts, cut.x(), cut.y(), cut.across(), cut.along()));
+            cuts.add(cut.with(parts));
         }
         if (found == 0) {
             return true;

@@ -4,7 +4,10 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
 import reliqua.core.measure.Length;
+import reliqua.core.stock.SheetOutline;
 
 /**
  * The sheets and panels of one thickness, in plain numbers: lengths in nanometres, prices in
@@ -17,8 +20,13 @@ import reliqua.core.measure.Length;
  */
 record SheetProblem(long kerf, List<PanelType> panels, List<Bin> own, List<Bin> shop) {
 
-    /** One wanted panel. */
-    record PanelType(String id, long width, long length, boolean turn) {}
+    /**
+     * One wanted panel.
+     *
+     * @param outline its shape, where it is no rectangle
+     */
+    record PanelType(
+            String id, long width, long length, boolean turn, Optional<PanelOutline> outline) {}
 
     /** A rectangle from x0, y0 to x1, y1. */
     record Rect(long x0, long y0, long x1, long y1) {
@@ -35,8 +43,28 @@ record SheetProblem(long kerf, List<PanelType> panels, List<Bin> own, List<Bin> 
         }
     }
 
-    /** One own sheet, or a shop item. */
-    record Bin(String source, int copy, long width, long length, List<Rect> flaws, long price) {}
+    /**
+     * One own sheet, or a shop item.
+     *
+     * @param flaws what no panel may overlap; outside a slanting edge a little more than there is
+     * @param trueFlaws of these, what is spoiled inside the edge
+     * @param outline its edge, where it is no rectangle
+     */
+    record Bin(
+            String source,
+            int copy,
+            long width,
+            long length,
+            List<Rect> flaws,
+            List<Rect> trueFlaws,
+            Optional<SheetOutline> outline,
+            long price) {}
+
+    /** Whether anything is not a rectangle. */
+    boolean hasOutlines() {
+        return panels.stream().anyMatch(p -> p.outline().isPresent())
+                || own.stream().anyMatch(b -> b.outline().isPresent());
+    }
 
     static List<SheetProblem> split(CutJob job) {
         Map<Length, List<CutJob.Panel>> byThickness = new LinkedHashMap<>();
@@ -48,6 +76,25 @@ record SheetProblem(long kerf, List<PanelType> panels, List<Bin> own, List<Bin> 
                 .toList();
     }
 
+    /** Flaws, and what lies outside its edge. */
+    private static List<Rect> barred(CutJob.OwnSheet sheet) {
+        Stream<Rect> outside =
+                sheet.outline().stream()
+                        .flatMap(o -> o.outside(sheet.width(), sheet.length()).stream())
+                        .map(f -> rect(f.x(), f.y(), f.width(), f.length()));
+        return Stream.concat(spoiled(sheet).stream(), outside).toList();
+    }
+
+    private static List<Rect> spoiled(CutJob.OwnSheet sheet) {
+        return sheet.flaws().stream()
+                .map(f -> rect(f.x(), f.y(), f.width(), f.length()))
+                .toList();
+    }
+
+    private static Rect rect(Length x, Length y, Length width, Length length) {
+        return new Rect(x.nm(), y.nm(), x.plus(width).nm(), y.plus(length).nm());
+    }
+
     private static SheetProblem ofThickness(
             CutJob job, Length thickness, List<CutJob.Panel> wanted) {
         List<PanelType> panels = new ArrayList<>();
@@ -55,22 +102,17 @@ record SheetProblem(long kerf, List<PanelType> panels, List<Bin> own, List<Bin> 
             for (int n = 0; n < panel.quantity(); n++) {
                 panels.add(
                         new PanelType(
-                                panel.id(), panel.width().nm(), panel.length().nm(), panel.turn()));
+                                panel.id(),
+                                panel.width().nm(),
+                                panel.length().nm(),
+                                panel.turn(),
+                                panel.outline()));
             }
         }
         List<Bin> own = new ArrayList<>();
         for (CutJob.OwnSheet sheet : job.sheets()) {
             if (sheet.thickness().equals(thickness)) {
-                List<Rect> flaws =
-                        sheet.flaws().stream()
-                                .map(
-                                        f ->
-                                                new Rect(
-                                                        f.x().nm(),
-                                                        f.y().nm(),
-                                                        f.x().plus(f.width()).nm(),
-                                                        f.y().plus(f.length()).nm()))
-                                .toList();
+                List<Rect> flaws = barred(sheet);
                 for (int copy = 1; copy <= sheet.quantity(); copy++) {
                     own.add(
                             new Bin(
@@ -79,6 +121,8 @@ record SheetProblem(long kerf, List<PanelType> panels, List<Bin> own, List<Bin> 
                                     sheet.width().nm(),
                                     sheet.length().nm(),
                                     flaws,
+                                    spoiled(sheet),
+                                    sheet.outline(),
                                     0));
                 }
             }
@@ -94,6 +138,8 @@ record SheetProblem(long kerf, List<PanelType> panels, List<Bin> own, List<Bin> 
                                                 i.width().nm(),
                                                 i.length().nm(),
                                                 List.of(),
+                                                List.of(),
+                                                Optional.empty(),
                                                 i.price().micros()))
                         .toList();
         return new SheetProblem(job.kerf().nm(), List.copyOf(panels), List.copyOf(own), shop);

@@ -53,11 +53,23 @@ public record Ticket(
      * @param y near edge along a sheet; zero for sticks
      * @param across size along x as laid
      * @param along size along y as laid; zero for sticks
+     * @param quarters by how many quarters against the clock it is turned; zero for sticks
      */
-    public record Cut(List<Part> parts, Length x, Length y, Length across, Length along) {
+    public record Cut(
+            List<Part> parts, Length x, Length y, Length across, Length along, int quarters) {
         /** Copies the list. */
         public Cut {
             parts = List.copyOf(parts);
+        }
+
+        /** Of a stick, or as the part stands. */
+        public Cut(List<Part> parts, Length x, Length y, Length across, Length along) {
+            this(parts, x, y, across, along, 0);
+        }
+
+        /** The same piece for other parts of its shape. */
+        Cut with(List<Part> others) {
+            return new Cut(others, x, y, across, along, quarters);
         }
 
         /** Its marks, joined by a plus. */

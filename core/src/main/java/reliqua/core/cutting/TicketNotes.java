@@ -2,6 +2,7 @@ package reliqua.core.cutting;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.madeup.Seam;
@@ -26,6 +27,7 @@ public final class TicketNotes {
             nested(ticket, part, notes);
             stick(ticket.material(), stick, notes);
         } else if (part instanceof Part.PanelPart && ticket.material() instanceof Sheet sheet) {
+            within(ticket, part, notes);
             grain(sheet, notes);
         } else if (ticket.material() instanceof Roofing roofing && !roofing.holes().isEmpty()) {
             notes.add(Sum.of("piece.holes"));
@@ -39,6 +41,24 @@ public final class TicketNotes {
                 notes.add(Sum.of("piece.nested", ticket.cuts().get(n - 1).marks()));
             }
         }
+    }
+
+    /** A panel out of the opening or the corner of another: no cut from edge to edge frees it. */
+    private static void within(Ticket ticket, Part part, List<Sum> notes) {
+        Optional<Ticket.Cut> own =
+                ticket.cuts().stream().filter(c -> c.parts().contains(part)).findFirst();
+        own.stream()
+                .flatMap(c -> ticket.cuts().stream().filter(other -> overlap(c, other)))
+                .findFirst()
+                .ifPresent(other -> notes.add(Sum.of("piece.within", other.marks())));
+    }
+
+    private static boolean overlap(Ticket.Cut a, Ticket.Cut b) {
+        return a != b
+                && a.x().compareTo(b.end()) < 0
+                && b.x().compareTo(a.end()) < 0
+                && a.y().compareTo(b.y().plus(b.along())) < 0
+                && b.y().compareTo(a.y().plus(a.along())) < 0;
     }
 
     private static void joint(Seam seam, Part part, List<Sum> notes) {

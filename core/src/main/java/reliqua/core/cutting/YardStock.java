@@ -103,7 +103,7 @@ record YardStock(Heap heap, PriceBook prices) {
                                 s.width(),
                                 s.length(),
                                 lot.quantity(),
-                                s.barred().stream()
+                                s.flaws().stream()
                                         .map(
                                                 f ->
                                                         new CutJob.Box(
@@ -111,7 +111,8 @@ record YardStock(Heap heap, PriceBook prices) {
                                                                 f.y(),
                                                                 f.width(),
                                                                 f.length()))
-                                        .toList()));
+                                        .toList(),
+                                s.outline()));
             }
         }
         return own;

@@ -1,10 +1,18 @@
 package reliqua.core.drawing;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.AffineTransformation;
 import reliqua.core.coop.Part;
 import reliqua.core.cutting.Bevel;
+import reliqua.core.cutting.PanelFace;
+import reliqua.core.cutting.PanelOutline;
 import reliqua.core.cutting.Slants;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.measure.Length;
@@ -184,8 +192,13 @@ public final class TicketPicture {
             double y = cut.x().toMm();
             double x1 = x + cut.along().toMm();
             double y1 = y + cut.across().toMm();
-            sketch.rectangle(x, y, x1, y1, fill, Ink.INK, tag(cut));
-            diagonal(sketch, cut, x, y, x1, y1);
+            Optional<Geometry> face = face(cut);
+            if (face.isPresent()) {
+                shape(sketch, face.get(), fill, tag(cut));
+            } else {
+                sketch.rectangle(x, y, x1, y1, fill, Ink.INK, tag(cut));
+                diagonal(sketch, cut, x, y, x1, y1);
+            }
             double middle = (y + y1) / 2;
             sketch.label(
                     (x + x1) / 2,
@@ -216,7 +229,44 @@ public final class TicketPicture {
         return sketch.picture();
     }
 
-    /** The sloped cut that parts two panels in one rectangle, or trims one. */
+    /** A panel that is no rectangle, as it lies on its sheet. */
+    private static Optional<Geometry> face(Ticket.Cut cut) {
+        if (cut.parts().size() != 1 || !(first(cut).orElse(null) instanceof Part.PanelPart panel)) {
+            return Optional.empty();
+        }
+        return PanelFace.of(panel)
+                .map(
+                        outline ->
+                                AffineTransformation.translationInstance(
+                                                cut.x().toMm(), cut.y().toMm())
+                                        .transform(
+                                                PanelOutline.turned(
+                                                        outline.polygon(),
+                                                        panel.width(),
+                                                        panel.height(),
+                                                        cut.quarters())));
+    }
+
+    private static void shape(Picture.Sketch sketch, Geometry face, Ink fill, String tag) {
+        if (face instanceof Polygon polygon) {
+            List<List<Picture.Point>> holes = new ArrayList<>();
+            for (int n = 0; n < polygon.getNumInteriorRing(); n++) {
+                holes.add(points(polygon.getInteriorRingN(n)));
+            }
+            sketch.area(points(polygon.getExteriorRing()), holes, fill, Ink.INK, tag);
+        }
+    }
+
+    /** Laid on its side. */
+    private static List<Picture.Point> points(LinearRing ring) {
+        Coordinate[] corners = ring.getCoordinates();
+        return Arrays.stream(corners)
+                .limit(corners.length - 1L)
+                .map(c -> new Picture.Point(c.getY(), c.getX()))
+                .toList();
+    }
+
+    /** The sloped cut that parts two panels in one rectangle. */
     private static void diagonal(
             Picture.Sketch sketch, Ticket.Cut cut, double x, double y, double x1, double y1) {
         if (!(first(cut).orElse(null) instanceof Part.PanelPart panel)

@@ -42,13 +42,18 @@ public record SheetOutline(List<Corner> corners) {
         return new GeometryFactory().createPolygon(ring);
     }
 
+    /** In millimetres. */
+    public Polygon polygon() {
+        return polygon(corners);
+    }
+
     /** Area in square metres. */
     public double squareMetres() {
         return polygon(corners).getArea() / 1e6;
     }
 
     /** Whether every corner lies within a rectangle from the origin. */
-    boolean within(Length width, Length length) {
+    public boolean within(Length width, Length length) {
         return corners.stream()
                 .allMatch(
                         c ->
@@ -62,7 +67,7 @@ public record SheetOutline(List<Corner> corners) {
      * Rectangles that cover everything of width x length that lies outside; along a sloped edge
      * they take a little of the sheet too.
      */
-    List<FlawArea> outside(Length width, Length length) {
+    public List<FlawArea> outside(Length width, Length length) {
         List<FlawArea> areas = new ArrayList<>();
         List<Long> levels = levels(length);
         for (int i = 0; i + 1 < levels.size(); i++) {

@@ -9,8 +9,14 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.util.AffineTransformation;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
+import reliqua.core.stock.SheetOutline;
 
 /**
  * Checks a plan against its job from scratch, sharing no code with the planners. Every fault is a
@@ -206,7 +212,92 @@ final class PlanChecker {
         return butt + (tip - butt) * at / pole.length().nm();
     }
 
+    private boolean shaped() {
+        return job.panels().stream().anyMatch(p -> p.outline().isPresent())
+                || job.sheets().stream().anyMatch(s -> s.outline().isPresent());
+    }
+
+    /** Shapes of any outline: inside the edge, clear of flaws, a kerf apart. */
+    private void shapes(CutPlan.SheetCut cut, CutJob.OwnSheet sheet) {
+        GeometryFactory make = new GeometryFactory();
+        Geometry edge =
+                sheet.outline()
+                        .map(o -> ring(make, o.corners()))
+                        .orElse(box(make, 0, 0, sheet.width().toMm(), sheet.length().toMm()));
+        List<Geometry> laid = new ArrayList<>();
+        for (CutPlan.PlacedPanel placed : cut.panels()) {
+            CutJob.Panel panel =
+                    job.panels().stream()
+                            .filter(p -> p.id().equals(placed.id()))
+                            .findFirst()
+                            .orElseThrow();
+            seen.merge(panel.id(), 1, Integer::sum);
+            String where = panel.id() + " on " + cut.source();
+            require(panel.thickness().equals(sheet.thickness()), where + ": wrong thickness");
+            require(!placed.turned() || panel.turn(), where + ": may not be turned");
+            Geometry shape = laid(make, panel, placed);
+            require(edge.buffer(0.001).covers(shape), where + ": outside");
+            for (CutJob.Box f : sheet.flaws()) {
+                Geometry flaw =
+                        box(
+                                make,
+                                f.x().toMm(),
+                                f.y().toMm(),
+                                f.x().plus(f.width()).toMm(),
+                                f.y().plus(f.length()).toMm());
+                require(!flaw.buffer(-0.001).intersects(shape), where + ": in a flaw");
+            }
+            for (Geometry other : laid) {
+                boolean apart =
+                        job.kerf().nm() > 0
+                                ? other.distance(shape) >= job.kerf().toMm() - 0.002
+                                : !other.buffer(-0.001).intersects(shape);
+                require(apart, where + ": no kerf");
+            }
+            laid.add(shape);
+        }
+    }
+
+    private static Geometry ring(GeometryFactory make, List<SheetOutline.Corner> corners) {
+        Coordinate[] points = new Coordinate[corners.size() + 1];
+        for (int i = 0; i < points.length; i++) {
+            SheetOutline.Corner c = corners.get(i % corners.size());
+            points[i] = new Coordinate(c.x().toMm(), c.y().toMm());
+        }
+        return make.createPolygon(points);
+    }
+
+    private static Geometry box(GeometryFactory make, double x0, double y0, double x1, double y1) {
+        return make.toGeometry(new Envelope(x0, x1, y0, y1));
+    }
+
+    /** Turned about the middle of its least rectangle, then moved by that rectangle's corner. */
+    private static Geometry laid(
+            GeometryFactory make, CutJob.Panel panel, CutPlan.PlacedPanel placed) {
+        double w = panel.width().toMm();
+        double l = panel.length().toMm();
+        Geometry shape =
+                panel.outline()
+                        .map(o -> ring(make, o.edge().corners()))
+                        .orElse(box(make, 0, 0, w, l));
+        for (SheetOutline opening :
+                panel.outline().map(PanelOutline::openings).orElse(List.of())) {
+            shape = shape.difference(ring(make, opening.corners()));
+        }
+        double angle = (placed.turned() ? Math.PI / 2 : 0) + (placed.half() ? Math.PI : 0);
+        Geometry turned = AffineTransformation.rotationInstance(angle, w / 2, l / 2).transform(shape);
+        double alongX = placed.turned() ? l : w;
+        double alongY = placed.turned() ? w : l;
+        return AffineTransformation.translationInstance(
+                        placed.x().toMm() - (w - alongX) / 2, placed.y().toMm() - (l - alongY) / 2)
+                .transform(turned);
+    }
+
     private void sheet(CutPlan.SheetCut cut, CutJob.OwnSheet sheet) {
+        if (shaped()) {
+            shapes(cut, sheet);
+            return;
+        }
         List<long[]> rects = new ArrayList<>();
         for (CutPlan.PlacedPanel placed : cut.panels()) {
             CutJob.Panel panel =
