@@ -51,7 +51,14 @@ final class Gathered {
                                 .orElseThrow();
                 Length across = placed.turned() ? panel.length() : panel.width();
                 Length along = placed.turned() ? panel.width() : panel.length();
-                cuts.add(new Ticket.Cut(next(placed.id()), placed.x(), placed.y(), across, along, placed.quarters()));
+                cuts.add(
+                        new Ticket.Cut(
+                                next(placed.id()),
+                                placed.x(),
+                                placed.y(),
+                                across,
+                                along,
+                                placed.quarters()));
             }
             ticket(sheet.source(), sheet.copy(), cuts);
         }

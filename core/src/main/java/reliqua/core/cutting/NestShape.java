@@ -23,8 +23,7 @@ record NestShape(int panel, int quarters, Geometry shape) {
 
     /** Corners stay corners. */
     private static final BufferParameters MITRED =
-            new BufferParameters(
-                    1, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 5);
+            new BufferParameters(1, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 5);
 
     /** All ways to turn a panel that look different. */
     static List<NestShape> of(SheetProblem problem, int panel) {

@@ -116,8 +116,7 @@ final class NestSheet {
         }
         for (Coordinate at : places(region, shape, box)) {
             if (region.roomy().covers(shape.at(at.getX(), at.getY()))) {
-                return Optional.of(
-                        new Spot(shape, at.getX(), at.getY(), region.shape().getArea()));
+                return Optional.of(new Spot(shape, at.getX(), at.getY(), region.shape().getArea()));
             }
         }
         return Optional.empty();

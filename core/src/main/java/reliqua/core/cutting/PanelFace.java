@@ -35,8 +35,7 @@ public final class PanelFace {
         return drawn.isPresent() ? drawn : panel.lowSide().map(low -> trapezoid(panel, low));
     }
 
-    private static Optional<PanelOutline> drawn(
-            Part.PanelPart panel, List<Part.PanelPart> fromIt) {
+    private static Optional<PanelOutline> drawn(Part.PanelPart panel, List<Part.PanelPart> fromIt) {
         Polygon face = panel.solid().profile();
         Envelope box = face.getEnvelopeInternal();
         double through = panel.solid().to().minus(panel.solid().from()).toMm();

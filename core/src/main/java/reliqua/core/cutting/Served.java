@@ -69,7 +69,14 @@ final class Served {
         for (CutMade.Piece piece : cut.pieces()) {
             List<Part> parts =
                     piece.made().stream().filter(byPiece::containsKey).map(byPiece::get).toList();
-            cuts.add(new Ticket.Cut(parts, piece.x(), piece.y(), piece.across(), piece.along(), piece.quarters()));
+            cuts.add(
+                    new Ticket.Cut(
+                            parts,
+                            piece.x(),
+                            piece.y(),
+                            piece.across(),
+                            piece.along(),
+                            piece.quarters()));
         }
         return new Ticket(cut.taken().id(), number, cut.bought(), cut.material(), cuts);
     }

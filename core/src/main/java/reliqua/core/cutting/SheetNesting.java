@@ -67,8 +67,7 @@ final class SheetNesting {
     }
 
     private static List<ToDoubleFunction<SheetProblem.PanelType>> sizes() {
-        return List.of(
-                p -> (double) p.width() * p.length(), p -> Math.max(p.width(), p.length()));
+        return List.of(p -> (double) p.width() * p.length(), p -> Math.max(p.width(), p.length()));
     }
 
     private static SheetPlanner.Result of(SheetPlanner.Result result, double bound) {

@@ -86,9 +86,7 @@ record SheetProblem(long kerf, List<PanelType> panels, List<Bin> own, List<Bin> 
     }
 
     private static List<Rect> spoiled(CutJob.OwnSheet sheet) {
-        return sheet.flaws().stream()
-                .map(f -> rect(f.x(), f.y(), f.width(), f.length()))
-                .toList();
+        return sheet.flaws().stream().map(f -> rect(f.x(), f.y(), f.width(), f.length())).toList();
     }
 
     private static Rect rect(Length x, Length y, Length width, Length length) {

@@ -280,12 +280,12 @@ final class PlanChecker {
                 panel.outline()
                         .map(o -> ring(make, o.edge().corners()))
                         .orElse(box(make, 0, 0, w, l));
-        for (SheetOutline opening :
-                panel.outline().map(PanelOutline::openings).orElse(List.of())) {
+        for (SheetOutline opening : panel.outline().map(PanelOutline::openings).orElse(List.of())) {
             shape = shape.difference(ring(make, opening.corners()));
         }
         double angle = (placed.turned() ? Math.PI / 2 : 0) + (placed.half() ? Math.PI : 0);
-        Geometry turned = AffineTransformation.rotationInstance(angle, w / 2, l / 2).transform(shape);
+        Geometry turned =
+                AffineTransformation.rotationInstance(angle, w / 2, l / 2).transform(shape);
         double alongX = placed.turned() ? l : w;
         double alongY = placed.turned() ? w : l;
         return AffineTransformation.translationInstance(

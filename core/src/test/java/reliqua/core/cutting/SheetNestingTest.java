@@ -24,13 +24,15 @@ class SheetNestingTest {
             CutJob job = shaped(random);
             CutPlan plan = new CutPlanner(CutPlanner.Settings.LIVE).plan(job, Progress.NONE);
             assertThat(PlanChecker.faults(job, plan)).as("job %d", n).isEmpty();
-            CutPlan boxes = new CutPlanner(CutPlanner.Settings.LIVE).plan(boxes(job), Progress.NONE);
+            CutPlan boxes =
+                    new CutPlanner(CutPlanner.Settings.LIVE).plan(boxes(job), Progress.NONE);
             assertThat(total(plan)).as("job %d", n).isLessThanOrEqualTo(total(boxes));
             if (total(plan) == total(boxes)) {
                 assertThat(plan.cost()).as("job %d", n).isLessThanOrEqualTo(boxes.cost());
                 assertThat(plan.lowerBound()).as("job %d", n).isLessThanOrEqualTo(boxes.cost());
             }
-            cheaper += total(plan) < total(boxes) || plan.cost().compareTo(boxes.cost()) < 0 ? 1 : 0;
+            cheaper +=
+                    total(plan) < total(boxes) || plan.cost().compareTo(boxes.cost()) < 0 ? 1 : 0;
         }
         assertThat(cheaper).isGreaterThan(10);
     }
@@ -64,8 +66,14 @@ class SheetNestingTest {
                                 panel("shelf", 390, 480, 1, Optional.empty())));
         CutPlan plan = plan(job);
         assertThat(plan.unplaced()).isEmpty();
-        assertThat(plan(job(1000, 900, List.of(panel("wall", 1000, 900, 1, Optional.of(wall)),
-                                panel("shelf", 398, 480, 1, Optional.empty())))).unplaced())
+        assertThat(
+                        plan(job(
+                                        1000,
+                                        900,
+                                        List.of(
+                                                panel("wall", 1000, 900, 1, Optional.of(wall)),
+                                                panel("shelf", 398, 480, 1, Optional.empty()))))
+                                .unplaced())
                 .as("no room for the kerf")
                 .containsKey("shelf");
     }
@@ -87,13 +95,7 @@ class SheetNestingTest {
     void aSlopedPanelFitsTheSlopedOffcutOfAnother() {
         CutJob.OwnSheet offcut =
                 new CutJob.OwnSheet(
-                        "P",
-                        mm(12),
-                        mm(1000),
-                        mm(900),
-                        1,
-                        List.of(),
-                        Optional.of(edge(SLOPED)));
+                        "P", mm(12), mm(1000), mm(900), 1, List.of(), Optional.of(edge(SLOPED)));
         CutJob job =
                 new CutJob(
                         mm(3),
@@ -140,8 +142,7 @@ class SheetNestingTest {
     }
 
     private static CutJob job(long width, long length, List<CutJob.Panel> panels) {
-        CutJob.OwnSheet own =
-                new CutJob.OwnSheet("P", mm(12), mm(width), mm(length), 1, List.of());
+        CutJob.OwnSheet own = new CutJob.OwnSheet("P", mm(12), mm(width), mm(length), 1, List.of());
         return new CutJob(mm(3), List.of(), List.of(own), List.of(), List.of(), panels);
     }
 
@@ -155,13 +156,19 @@ class SheetNestingTest {
                     random.nextBoolean()
                             ? Optional.empty()
                             : Optional.of(
-                                    edge(new long[][] {{0, 0}, {w, 0}, {w, l - cut}, {w - cut, l}, {0, l}}));
+                                    edge(
+                                            new long[][] {
+                                                {0, 0}, {w, 0}, {w, l - cut}, {w - cut, l}, {0, l}
+                                            }));
             List<CutJob.Box> flaws =
                     random.nextInt(3) > 0
                             ? List.of()
                             : List.of(
                                     new CutJob.Box(
-                                            mm(random.nextInt(300)), mm(random.nextInt(300)), mm(90), mm(60)));
+                                            mm(random.nextInt(300)),
+                                            mm(random.nextInt(300)),
+                                            mm(90),
+                                            mm(60)));
             own.add(new CutJob.OwnSheet("P" + i, mm(12), mm(w), mm(l), 1, flaws, edge));
         }
         List<CutJob.Panel> panels = new ArrayList<>();
@@ -174,8 +181,7 @@ class SheetNestingTest {
                         : List.of(
                                 new CutJob.ShopItem(
                                         "B", true, mm(12), mm(900), mm(1000), Money.of(9)));
-        return new CutJob(
-                mm(random.nextInt(4)), List.of(), own, shop, List.of(), panels);
+        return new CutJob(mm(random.nextInt(4)), List.of(), own, shop, List.of(), panels);
     }
 
     private static CutJob.Panel panel(Random random, String id) {
@@ -190,11 +196,19 @@ class SheetNestingTest {
                                             PanelOutline.rectangle(mm(0), mm(0), mm(w), mm(l)),
                                             List.of(
                                                     PanelOutline.rectangle(
-                                                            mm(w / 4), mm(l / 4), mm(w - 40), mm(l - 50)))));
+                                                            mm(w / 4),
+                                                            mm(l / 4),
+                                                            mm(w - 40),
+                                                            mm(l - 50)))));
                     case 2 ->
                             outline(
                                     new long[][] {
-                                        {0, 0}, {w, 0}, {w, l}, {w / 2, l}, {w / 2, l / 2}, {0, l / 2}
+                                        {0, 0},
+                                        {w, 0},
+                                        {w, l},
+                                        {w / 2, l},
+                                        {w / 2, l / 2},
+                                        {0, l / 2}
                                     });
                     default -> Optional.empty();
                 };
