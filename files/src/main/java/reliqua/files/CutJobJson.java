@@ -149,7 +149,8 @@ public final class CutJobJson {
                         in.maybeMm("wider").orElse(Length.ZERO),
                         in.inner("round").map(CutJobJson::round)),
                 in.inner("bevel").map(CutJobJson::bevel),
-                in.flag("seen", false));
+                in.flag("seen", false),
+                in.maybeMm("covered").orElse(Length.ZERO));
     }
 
     private static Bevel bevel(JsonReader in) {
@@ -241,6 +242,9 @@ public final class CutJobJson {
             if (piece.seen()) {
                 node.put("seen", true);
             }
+            if (piece.covered().isPositive()) {
+                node.put("covered", down(piece.covered()));
+            }
         }
         ArrayNode panels = root.putArray("panels");
         for (CutJob.Panel panel : job.panels()) {
@@ -293,7 +297,12 @@ public final class CutJobJson {
                         && job.sticks().stream().allMatch(s -> s.tip().isEmpty())
                         && job.pieces().stream().allMatch(p -> p.latitude().equals(Latitude.NONE));
         boolean fourth =
-                job.pieces().stream().anyMatch(p -> p.bevel().isPresent() || p.seen())
+                job.pieces().stream()
+                                .anyMatch(
+                                        p ->
+                                                p.bevel().isPresent()
+                                                        || p.seen()
+                                                        || p.covered().isPositive())
                         || job.sticks().stream().anyMatch(s -> s.looks() > 0)
                         || job.sheets().stream().anyMatch(s -> s.outline().isPresent())
                         || job.panels().stream().anyMatch(p -> p.outline().isPresent());

@@ -61,8 +61,11 @@ public sealed interface Part {
      *
      * @param length down the slope
      * @param fullWidth edge to edge
+     * @param covered how much of its upper end lies under the sheet above: there rust and holes do
+     *     no harm
      */
-    record RoofPart(String mark, Role role, Length length, Length fullWidth, Solid solid)
+    record RoofPart(
+            String mark, Role role, Length length, Length fullWidth, Length covered, Solid solid)
             implements Part {}
 
     /**

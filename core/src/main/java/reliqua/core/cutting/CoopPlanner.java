@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.SortedSet;
 import java.util.TreeMap;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
@@ -96,8 +95,7 @@ public final class CoopPlanner {
         left.addAll(patch.ends(decided.wishes()).lots());
         CoopPlanner rest = new CoopPlanner(new Heap(left), untouched, prices, workshop, settings);
         WorkPlan planned =
-                rest.fresh(kept.rest(), decided.wishes(), settings, progress)
-                        .plan(List.of(), workshop);
+                rest.fresh(kept.rest(), decided, settings, progress).plan(List.of(), workshop);
         return patch.with(planned, before, made(served, decided)).joined(madeUp);
     }
 
@@ -181,7 +179,7 @@ public final class CoopPlanner {
         List<MadeUp> madeUp = ways.of(seams);
         Coop coop = whole.with(madeUp);
         Served served = new Served(coop, decided.cuts());
-        return fresh(served.wanted(coop), decided.wishes(), how, progress)
+        return fresh(served.wanted(coop), decided, how, progress)
                 .plan(made(served, decided), workshop)
                 .joined(madeUp);
     }
@@ -201,12 +199,9 @@ public final class CoopPlanner {
 
     /** Sloped panels share rectangles two by two unless single ones come cheaper. */
     private Gathered fresh(
-            List<Part> wanted,
-            SortedSet<CutWish> wishes,
-            CutPlanner.Settings how,
-            Progress progress) {
+            List<Part> wanted, Decided decided, CutPlanner.Settings how, Progress progress) {
         Workables workables = new Workables(workable, workshop, Demand.sections(wanted));
-        Demand demand = new Demand(wanted, heap, prices, workshop, workables, wishes);
+        Demand demand = new Demand(wanted, heap, prices, workshop, workables, decided);
         Gathered gathered = new Gathered(demand, heap);
         gathered.add(demand.sticks(), how, progress);
         sheets(demand, gathered, how, progress);

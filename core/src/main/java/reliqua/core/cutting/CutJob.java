@@ -311,6 +311,7 @@ public record CutJob(
      * @param bevel how its ends slant, where pieces may lie nested; its length is from long point
      *     to long point
      * @param seen whether it is in sight when all stands, so that it should look well
+     * @param covered how much of its near end may be flawed, because it lies under another piece
      */
     public record Piece(
             String id,
@@ -323,13 +324,18 @@ public record CutJob(
             Set<String> never,
             Latitude latitude,
             Optional<Bevel> bevel,
-            boolean seen) {
+            boolean seen,
+            Length covered) {
         /**
-         * Refuses sizes not above zero, a quantity below one, and a bevel longer than the piece.
+         * Refuses sizes not above zero, a quantity below one, and a bevel or a covered end longer
+         * than the piece.
          */
         public Piece {
             positive(id, thickness, width, length);
             counted(id, quantity);
+            if (covered.nm() < 0 || covered.compareTo(length) >= 0) {
+                throw new IllegalArgumentException(Words.say("cutting.covered", id, covered));
+            }
             bevel.filter(b -> !b.run().atMost(length))
                     .ifPresent(
                             b -> {
@@ -373,7 +379,8 @@ public record CutJob(
                     never,
                     latitude,
                     Optional.empty(),
-                    false);
+                    false,
+                    Length.ZERO);
         }
 
         /** Whether it may come from there. */

@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.SortedSet;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import reliqua.core.coop.Part;
@@ -20,19 +19,18 @@ import reliqua.core.stock.Material;
 import reliqua.core.stock.Mesh;
 import reliqua.core.stock.Offer;
 import reliqua.core.stock.PriceBook;
-import reliqua.core.stock.Roofing;
 import reliqua.core.stock.Section;
 
 /**
  * Turns the parts of a coop that are still to be cut into cut jobs. Equal needs are grouped under
  * one id, and {@link #marks} gives the parts back.
  *
- * <p>Roofing is linear: a column is a length of a sheet of its width. Mesh is flat: a strip is a
- * rectangle of a roll. So one planner serves all materials.
+ * <p>Roofing is linear ({@link RoofDemand}). Mesh is flat: a strip is a rectangle of a roll. So one
+ * planner serves all materials.
  */
 final class Demand {
     private final List<Part> wanted;
-    private final SortedSet<CutWish> wishes;
+    private final Decided decided;
     private final Heap heap;
     private final PriceBook prices;
     private final Workshop workshop;
@@ -47,9 +45,9 @@ final class Demand {
             PriceBook prices,
             Workshop workshop,
             Workables workables,
-            SortedSet<CutWish> wishes) {
+            Decided decided) {
         this.wanted = List.copyOf(wanted);
-        this.wishes = wishes;
+        this.decided = decided;
         this.heap = heap;
         this.prices = prices;
         this.workshop = workshop;
@@ -71,7 +69,7 @@ final class Demand {
 
     /** The same with no part given out yet. */
     Demand again() {
-        return new Demand(wanted, heap, prices, workshop, workables, wishes);
+        return new Demand(wanted, heap, prices, workshop, workables, decided);
     }
 
     /** The sections of the sticks among them. */
@@ -183,12 +181,13 @@ final class Demand {
                         never,
                         stick.role().latitude(),
                         Slants.of(stick),
-                        !stick.role().hidden()));
+                        !stick.role().hidden(),
+                        Length.ZERO));
         remember(id, List.of(stick));
     }
 
     private Set<String> wished(Part.StickPart stick, boolean on) {
-        return wishes.stream()
+        return decided.wishes().stream()
                 .filter(w -> w.mark().equals(stick.mark()) && w.on() == on)
                 .map(CutWish::source)
                 .collect(Collectors.toSet());
@@ -240,78 +239,9 @@ final class Demand {
         }
     }
 
-    /**
-     * Roofing: thickness stands for the cover width, width for the full width; snips lose nothing.
-     */
+    /** Roofing. */
     CutJob roofing() {
-        List<CutJob.OwnStick> own = new ArrayList<>();
-        for (Lot lot : heap.lots()) {
-            if (lot.material() instanceof Roofing r) {
-                own.add(
-                        new CutJob.OwnStick(
-                                lot.id(),
-                                r.coverWidth(),
-                                r.fullWidth(),
-                                r.length(),
-                                lot.quantity(),
-                                r.flaws().stream()
-                                        .map(f -> new CutJob.Stretch(f.from(), f.to()))
-                                        .toList(),
-                                Length.ZERO));
-            }
-        }
-        List<CutJob.ShopItem> shop = new ArrayList<>();
-        for (Offer offer : prices.offers()) {
-            if (offer.material() instanceof Roofing r) {
-                shop.add(
-                        new CutJob.ShopItem(
-                                offer.id(),
-                                false,
-                                r.coverWidth(),
-                                r.fullWidth(),
-                                r.length(),
-                                offer.price()));
-            }
-        }
-        return new CutJob(Length.ZERO, own, List.of(), shop, roofPieces(own, shop), List.of());
-    }
-
-    private List<CutJob.Piece> roofPieces(List<CutJob.OwnStick> own, List<CutJob.ShopItem> shop) {
-        Map<String, CutJob.Piece> pieces = new LinkedHashMap<>();
-        for (Part part : wanted) {
-            if (part instanceof Part.RoofPart roof) {
-                String id = "roofing " + roof.fullWidth().nm() + " x " + roof.length().nm();
-                Length cover = coverOf(roof.fullWidth(), own, shop);
-                CutJob.Piece before = pieces.get(id);
-                int quantity = before == null ? 1 : before.quantity() + 1;
-                pieces.put(
-                        id,
-                        new CutJob.Piece(
-                                id,
-                                cover,
-                                roof.fullWidth(),
-                                roof.length(),
-                                quantity,
-                                Optional.empty()));
-                remember(id, List.of(roof));
-            }
-        }
-        return List.copyOf(pieces.values());
-    }
-
-    private static Length coverOf(
-            Length full, List<CutJob.OwnStick> own, List<CutJob.ShopItem> shop) {
-        return own.stream()
-                .filter(o -> o.width().equals(full))
-                .map(CutJob.OwnStick::thickness)
-                .findFirst()
-                .or(
-                        () ->
-                                shop.stream()
-                                        .filter(o -> o.width().equals(full))
-                                        .map(CutJob.ShopItem::thickness)
-                                        .findFirst())
-                .orElse(full);
+        return new RoofDemand(heap, prices).job(wanted, decided.windward(), this::remember);
     }
 
     /**

@@ -101,10 +101,10 @@ final class Filler {
         return own;
     }
 
-    /** Nesting is left to the patterns of column generation. */
+    /** Nesting and covered ends are left to the patterns of column generation. */
     private boolean isPlainOwn(int bin) {
         StickProblem.BinType type = problem.bins().get(bin);
-        return type.own() && !type.nests();
+        return type.own() && !type.isSpecial();
     }
 
     /** What is larger than asked is taken after what is as asked. */
@@ -182,7 +182,7 @@ final class Filler {
             double bestRate = Double.POSITIVE_INFINITY;
             for (int bin = 0; bin < problem.bins().size(); bin++) {
                 StickProblem.BinType type = problem.bins().get(bin);
-                if (type.own() || type.nests()) {
+                if (type.own() || type.isSpecial()) {
                     continue;
                 }
                 Pattern pattern = fillOne(bin, values, left);

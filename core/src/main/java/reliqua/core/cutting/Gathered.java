@@ -14,6 +14,7 @@ import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Material;
+import reliqua.core.stock.Roofing;
 
 /** What the plans of several jobs come to, as tickets with the parts they give. */
 final class Gathered {
@@ -40,7 +41,10 @@ final class Gathered {
     /** Plans a job and adds what comes of it. */
     void add(CutJob job, CutPlanner.Settings how, Progress progress) {
         CutPlan plan = new CutPlanner(how).plan(job, progress);
-        plan.sticks().forEach(stick -> sticks(stick, job));
+        // Parts come from the weather side on, so the soundest roofing goes there.
+        plan.sticks().stream()
+                .sorted(Comparator.comparingInt(stick -> wear(stick.source())))
+                .forEach(stick -> sticks(stick, job));
         for (CutPlan.SheetCut sheet : plan.sheets()) {
             List<Ticket.Cut> cuts = new ArrayList<>();
             for (CutPlan.PlacedPanel placed : sheet.panels()) {
@@ -73,6 +77,10 @@ final class Gathered {
         bound = bound.plus(plan.lowerBound());
         proven &= plan.status() == CutPlan.Status.OPTIMAL;
         remark = plan.remark().isEmpty() ? remark : plan.remark();
+    }
+
+    private int wear(String source) {
+        return demand.material(source) instanceof Roofing roofing ? roofing.wear() : 0;
     }
 
     /** One ticket for a stick, or one for every stick that is made of the thing. */

@@ -99,13 +99,13 @@ final class Leftovers {
     private boolean toIdle(int p) {
         Pattern here = patterns.get(p);
         StickProblem.BinType bin = problem.bin(here);
-        if (!bin.own() || bin.nests()) {
+        if (!bin.own() || bin.isSpecial()) {
             return false;
         }
         for (int b = 0; b < problem.bins().size(); b++) {
             StickProblem.BinType other = problem.bins().get(b);
             boolean idle = other.own() && other.group() != bin.group() && unused[other.group()] > 0;
-            if (!idle || other.minutes() > bin.minutes() || other.nests()) {
+            if (!idle || other.minutes() > bin.minutes() || other.isSpecial()) {
                 continue;
             }
             trials++;

@@ -94,7 +94,7 @@ final class Nestings {
             List<StickProblem.Lane> lanes = lanes(plain, sections, choice);
             StickProblem.BinType bin =
                     nested(plain, lanes, bounding, shortened(plain, sections, choice));
-            if (bin.nests()) {
+            if (bin.isSpecial()) {
                 bins.add(bin);
             }
         }
@@ -181,7 +181,8 @@ final class Nestings {
                             .sum();
             if (s.length() > less) {
                 segments.add(
-                        new StickProblem.Segment(s.start(), s.length() - less, s.lane(), s.real()));
+                        new StickProblem.Segment(
+                                s.start(), s.length() - less, s.lane(), s.real(), s.flawed()));
             }
         }
         return List.copyOf(segments);

@@ -25,7 +25,9 @@ final class PartShape {
                             + s.endCut().degrees();
             case Part.PanelPart p ->
                     join(p.thickness(), p.width(), p.height(), p.lowSide().orElse(Length.ZERO));
-            case Part.RoofPart r -> join(r.fullWidth(), r.length());
+            case Part.RoofPart r ->
+                    join(r.fullWidth(), r.length())
+                            + (r.covered().isPositive() ? " under " + r.covered().nm() : "");
             case Part.MeshPart m -> join(m.aperture(), m.width(), m.length());
         };
     }

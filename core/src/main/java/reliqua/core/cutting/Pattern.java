@@ -60,14 +60,14 @@ record Pattern(int bin, int[] counts, int[][] bySegment) {
         return of(bin, less, counts.length);
     }
 
-    /** The same with one piece less, the shortest of those that nest. */
-    Pattern withoutShortestNested(StickProblem problem) {
+    /** The same with one piece less, the shortest of a stretch in which they do not lie. */
+    Pattern withoutShortest(StickProblem problem) {
         int segment = -1;
         int piece = -1;
         for (int s = 0; s < bySegment.length; s++) {
             for (int i = 0; i < counts.length; i++) {
-                boolean nested = bySegment[s][i] > 0 && problem.bin(this).lane(s).nests(i);
-                if (nested && (piece < 0 || length(problem, i) < length(problem, piece))) {
+                boolean there = bySegment[s][i] > 0 && !problem.lies(this, s);
+                if (there && (piece < 0 || length(problem, i) < length(problem, piece))) {
                     segment = s;
                     piece = i;
                 }

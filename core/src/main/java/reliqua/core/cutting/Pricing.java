@@ -106,11 +106,11 @@ final class Pricing {
             return lying(Pattern.of(bin, bySegment, duals.length));
         }
 
-        /** Without the pieces that nest two by two and are left over. */
+        /** Without what does not lie: nested two by two and left over, or clear of no flaw. */
         private Pattern lying(Pattern pattern) {
             Pattern less = pattern;
             while (!problem.lies(less)) {
-                less = less.withoutShortestNested(problem);
+                less = less.withoutShortest(problem);
             }
             return less;
         }

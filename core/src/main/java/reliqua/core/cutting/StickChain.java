@@ -30,33 +30,56 @@ final class StickChain {
     private Optional<Bevel> open = Optional.empty();
     private long end;
 
-    private StickChain(StickProblem problem, StickProblem.Lane lane) {
+    private StickChain(StickProblem problem, StickProblem.Lane lane, long from) {
         this.problem = problem;
         this.lane = lane;
-        this.end = -problem.kerf();
+        this.end = from - problem.kerf();
     }
 
-    /** So many of each piece in order. */
-    static List<Link> of(StickProblem problem, StickProblem.Lane lane, int[] counts) {
-        StickChain chain = new StickChain(problem, lane);
+    /**
+     * So many of each piece in order; behind the flaw with which the stretch begins if there is
+     * room, else with a covered end on it.
+     */
+    static List<Link> of(
+            StickProblem problem,
+            StickProblem.Lane lane,
+            StickProblem.Segment stretch,
+            int[] counts) {
+        List<Link> clear = new StickChain(problem, lane, stretch.flawed()).laid(counts);
+        if (stretch.flawed() == 0 || clear.isEmpty() || end(problem, clear) <= stretch.real()) {
+            return clear;
+        }
+        long covered = problem.pieces().get(clear.getFirst().piece()).covered();
+        long from = Math.max(0, stretch.flawed() - covered);
+        return new StickChain(problem, lane, from).laid(counts);
+    }
+
+    private static long end(StickProblem problem, List<Link> chain) {
+        Link last = chain.getLast();
+        return last.at() + problem.pieces().get(last.piece()).length();
+    }
+
+    private List<Link> laid(int[] counts) {
         List<Integer> pieces = new ArrayList<>();
         for (int i = 0; i < counts.length; i++) {
             for (int n = 0; n < counts[i]; n++) {
                 pieces.add(i);
             }
         }
-        pieces.sort(Comparator.comparingLong(i -> -problem.pieces().get(i).length()));
+        // What may lie on a flaw comes first, where the flaw is.
+        pieces.sort(
+                Comparator.<Integer>comparingLong(i -> -problem.pieces().get(i).covered())
+                        .thenComparingLong(i -> -problem.pieces().get(i).length()));
         Map<Bevel, List<Integer>> nested = new LinkedHashMap<>();
         pieces.stream()
                 .filter(lane::nests)
                 .forEach(
                         i ->
-                                nested.computeIfAbsent(
-                                                slant(chain.bevel(i)), _ -> new ArrayList<>())
+                                nested.computeIfAbsent(slant(bevel(i)), _ -> new ArrayList<>())
                                         .add(i));
-        nested.values().forEach(chain::together);
-        pieces.stream().filter(i -> !lane.nests(i)).forEach(i -> chain.add(i, false));
-        return chain.links;
+        nested.values().forEach(this::together);
+        pieces.stream().filter(i -> !lane.nests(i)).forEach(i -> add(i, false));
+        return links;
     }
 
     private Bevel bevel(int piece) {

@@ -83,7 +83,7 @@ final class StickLayout {
         for (int s = 0; s < bin.segments().size(); s++) {
             StickProblem.Segment segment = bin.segments().get(s);
             for (StickChain.Link link :
-                    StickChain.of(problem, bin.lane(s), pattern.bySegment()[s])) {
+                    StickChain.of(problem, bin.lane(s), segment, pattern.bySegment()[s])) {
                 placed.add(
                         new CutPlan.PlacedPiece(
                                 problem.pieces().get(link.piece()).id(),

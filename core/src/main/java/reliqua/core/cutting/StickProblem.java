@@ -29,7 +29,13 @@ record StickProblem(
         boolean complete) {
 
     /** A wanted piece. */
-    record PieceType(String id, long length, int demand, Optional<Bevel> bevel, boolean seen) {}
+    record PieceType(
+            String id,
+            long length,
+            int demand,
+            Optional<Bevel> bevel,
+            boolean seen,
+            long covered) {}
 
     /** A tenth of a litre of wood, in nm³: what larger stock than needed is counted in. */
     private static final double LOSS_UNIT = 1e23;
@@ -43,11 +49,12 @@ record StickProblem(
      * @param length room for pieces as {@link #weight} counts them
      * @param lane which of the sticks of its bin, from zero
      * @param real how long it is
+     * @param flawed how much of its beginning is flawed: only for the covered end of a piece
      */
-    record Segment(long start, long length, int lane, long real) {
-        /** Where pieces are counted as long as they are. */
+    record Segment(long start, long length, int lane, long real, long flawed) {
+        /** Where pieces are counted as long as they are, and none may be flawed. */
         Segment(long start, long length, int lane) {
-            this(start, length, lane, length);
+            this(start, length, lane, length, 0);
         }
     }
 
@@ -117,27 +124,36 @@ record StickProblem(
                                                     >= length - lane(s).saving().get(piece));
         }
 
-        /** Whether pieces are nested in it. */
-        boolean nests() {
-            return IntStream.range(0, segments.size()).anyMatch(s -> lane(s).nests());
+        /** Whether pieces are nested in it, or lie with a covered end on a flaw. */
+        boolean isSpecial() {
+            return IntStream.range(0, segments.size()).anyMatch(this::isSpecial);
+        }
+
+        boolean isSpecial(int segment) {
+            return lane(segment).nests() || segments.get(segment).flawed() > 0;
         }
     }
 
     /**
      * Whether the pieces of a pattern lie in its stretches: not always where some nest two by two
-     * and one is left over.
+     * and one is left over, or where a stretch begins with a flaw and no piece has a covered end.
      */
     boolean lies(Pattern pattern) {
-        BinType bin = bin(pattern);
-        return IntStream.range(0, bin.segments().size())
-                .allMatch(s -> !bin.lane(s).nests() || lies(bin, s, pattern.bySegment()[s]));
+        return IntStream.range(0, bin(pattern).segments().size()).allMatch(s -> lies(pattern, s));
     }
 
-    private boolean lies(BinType bin, int segment, int[] counts) {
-        List<StickChain.Link> chain = StickChain.of(this, bin.lane(segment), counts);
+    /** The same of one stretch. */
+    boolean lies(Pattern pattern, int segment) {
+        BinType bin = bin(pattern);
+        if (!bin.isSpecial(segment)) {
+            return true;
+        }
+        Segment stretch = bin.segments().get(segment);
+        List<StickChain.Link> chain =
+                StickChain.of(this, bin.lane(segment), stretch, pattern.bySegment()[segment]);
         return chain.isEmpty()
                 || chain.getLast().at() + pieces.get(chain.getLast().piece()).length()
-                        <= bin.segments().get(segment).real();
+                        <= stretch.real();
     }
 
     /** Room that a piece takes up on a stick, with a kerf. */

@@ -31,6 +31,19 @@ final class StickSplit {
         }
     }
 
+    /** Bins beside the plain ones, in which pieces lie otherwise than one behind the other. */
+    private record Special(Nestings nestings, CoveredEnds covered) {
+        List<StickProblem.BinType> of(StickProblem.BinType plain, List<Nestings.Section> sections) {
+            List<StickProblem.BinType> bins = new ArrayList<>(nestings.of(plain, sections));
+            covered.of(plain).ifPresent(bins::add);
+            return bins;
+        }
+
+        boolean complete() {
+            return nestings.complete() && !covered.any();
+        }
+    }
+
     private final CutJob job;
     private final boolean nested;
 
@@ -54,13 +67,17 @@ final class StickSplit {
                                                 p.length().nm(),
                                                 p.quantity(),
                                                 p.bevel(),
-                                                p.seen()))
+                                                p.seen(),
+                                                p.covered().nm()))
                         .toList();
-        Nestings nestings = new Nestings(nested ? wanted : List.of(), job.kerf());
+        Special special =
+                new Special(
+                        new Nestings(nested ? wanted : List.of(), job.kerf()),
+                        new CoveredEnds(nested ? wanted : List.of()));
         Map<List<Alike>, List<StickProblem.BinType>> ways = new LinkedHashMap<>();
         Map<List<Alike>, List<StickProblem.Copy>> copies = new LinkedHashMap<>();
-        plain().forEach(thing -> gather(thing, true, wanted, nestings, ways, copies));
-        job.workables().forEach(thing -> gather(thing, false, wanted, nestings, ways, copies));
+        plain().forEach(thing -> gather(thing, true, wanted, special, ways, copies));
+        job.workables().forEach(thing -> gather(thing, false, wanted, special, ways, copies));
         List<List<StickProblem.Copy>> groups = new ArrayList<>();
         List<StickProblem.BinType> bins = new ArrayList<>();
         ways.forEach(
@@ -72,7 +89,7 @@ final class StickSplit {
             StickProblem.Lane lane = StickLanes.bought(item, wanted);
             if (lane.allowed().contains(true)) {
                 bins.addAll(
-                        nestings.of(
+                        special.of(
                                 shopBin(item, groups.size(), lane),
                                 List.of(new Nestings.Section(item.thickness(), item.width()))));
                 groups.add(List.of());
@@ -83,7 +100,7 @@ final class StickSplit {
                 pieces,
                 List.copyOf(groups),
                 List.copyOf(bins),
-                nestings.complete());
+                special.complete());
     }
 
     /**
@@ -116,12 +133,12 @@ final class StickSplit {
             CutJob.Workable thing,
             boolean plain,
             List<CutJob.Piece> wanted,
-            Nestings nestings,
+            Special special,
             Map<List<Alike>, List<StickProblem.BinType>> ways,
             Map<List<Alike>, List<StickProblem.Copy>> copies) {
         List<StickProblem.BinType> bins = plain ? polesOf(thing, wanted) : List.of();
         if (bins.isEmpty()) {
-            bins = bins(thing, plain, wanted, nestings);
+            bins = bins(thing, plain, wanted, special);
         }
         if (bins.isEmpty()) {
             return;
@@ -141,12 +158,12 @@ final class StickSplit {
     }
 
     private List<StickProblem.BinType> bins(
-            CutJob.Workable thing, boolean plain, List<CutJob.Piece> wanted, Nestings nestings) {
+            CutJob.Workable thing, boolean plain, List<CutJob.Piece> wanted, Special special) {
         return thing.ways().stream()
                 .sorted(Comparator.comparingInt(CutJob.Way::minutes))
                 .flatMap(
                         way ->
-                                nestings
+                                special
                                         .of(
                                                 ownBin(
                                                         thing.id(),

@@ -65,11 +65,18 @@ public final class TicketNotes {
         boolean first = part.mark().equals(seam.mark() + "a");
         switch (seam.kind()) {
             case LAPPED -> notes.add(Sum.of("piece.lapped", seam.mark()));
+            case SCABBED ->
+                    notes.add(Sum.of(scab(part) ? "piece.scab" : "piece.scabbed", seam.mark()));
             case COURSES -> notes.add(Sum.of(first ? "piece.upper" : "piece.lower", seam.mark()));
+            case BESIDE -> notes.add(Sum.of("piece.beside", seam.mark()));
             case LACED_LONG, LACED_WIDE -> notes.add(Sum.of("piece.laced", seam.mark()));
             case TILED_ACROSS, TILED_UP, BOARDED, WEATHERBOARDED ->
                     notes.add(Sum.of("piece.part", seam.mark()));
         }
+    }
+
+    private static boolean scab(Part part) {
+        return part.role() == Role.JOIST_SCAB || part.role() == Role.RAFTER_SCAB;
     }
 
     private static void stick(Material material, Part.StickPart piece, List<Sum> notes) {

@@ -132,7 +132,12 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
         CoopPlanner planner =
                 new CoopPlanner(
                         project.heap(), project.prices(), workshop, CutPlanner.Settings.LIVE);
-        Decided decided = new Decided(project.cuts(), project.wishes(), chosen.seams());
+        Decided decided =
+                new Decided(
+                        project.cuts(),
+                        project.wishes(),
+                        chosen.seams(),
+                        Decided.windward(project.site()));
         // Marks of another saw or other tools are wrong, so such a plan is not mended.
         Optional<WorkPlan> mended =
                 before.filter(b -> b.workshop().equals(workshop))

@@ -82,6 +82,24 @@ public record Roofing(
                 Flaw.within(flaws, from, to));
     }
 
+    /** Whether the ribs of another sheet lie in its own, as far as they are known. */
+    public boolean nestsWith(Roofing other) {
+        return profile == other.profile
+                && (ribPitch.isEmpty()
+                        || other.ribPitch.isEmpty()
+                        || ribPitch.equals(other.ribPitch));
+    }
+
+    /** What a side lap takes. */
+    public Length sideLap() {
+        return fullWidth.minus(coverWidth);
+    }
+
+    /** How it would do on the weather side: old holes and rust count against it. */
+    public int wear() {
+        return holes.size() + 2 * flaws.size();
+    }
+
     public Roofing with(Profile other) {
         return new Roofing(length, fullWidth, coverWidth, other, ribPitch, holes, flaws);
     }

@@ -191,7 +191,8 @@ final class Jobs {
                 p.never(),
                 p.latitude(),
                 Optional.of(bevel).filter(_ -> random.nextInt(3) > 0),
-                false);
+                false,
+                Length.ZERO);
     }
 
     private static CutJob.OwnStick stick(Random random, String id, int[] section) {

@@ -135,6 +135,7 @@ class LeftoversTest {
                 Set.of(),
                 Latitude.NONE,
                 Optional.empty(),
-                seen);
+                seen,
+                Length.ZERO);
     }
 }

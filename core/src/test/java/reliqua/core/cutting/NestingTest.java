@@ -88,7 +88,8 @@ class NestingTest {
                         Set.of(),
                         Latitude.mm(20, 0),
                         Optional.of(new Bevel(Length.mm(RUN), false, false)),
-                        false);
+                        false,
+                        Length.ZERO);
         CutJob.OwnStick thick =
                 new CutJob.OwnStick(
                         "S",
@@ -178,7 +179,8 @@ class NestingTest {
                 Set.of(),
                 Latitude.NONE,
                 bevel,
-                false);
+                false,
+                Length.ZERO);
     }
 
     private static long best(long[] own, long[] pieces, boolean both) {

@@ -157,7 +157,8 @@ final class PlanChecker {
                     .forEach(
                             f ->
                                     require(
-                                            to <= f.from().nm() || from >= f.to().nm(),
+                                            to <= f.from().nm()
+                                                    || from + piece.covered().nm() >= f.to().nm(),
                                             where + ": in a flaw"));
             double ratio = (double) piece.length().nm() / stick.length().nm();
             Optional<Length> most = piece.maxBow();

@@ -78,10 +78,10 @@ final class PartsBook {
                         solid));
     }
 
-    void roofSheet(Length length, Length fullWidth, Solid solid) {
+    void roofSheet(Length length, Length fullWidth, Length covered, Solid solid) {
         parts.add(
                 new Part.RoofPart(
-                        mark(Role.ROOF_SHEET), Role.ROOF_SHEET, length, fullWidth, solid));
+                        mark(Role.ROOF_SHEET), Role.ROOF_SHEET, length, fullWidth, covered, solid));
     }
 
     void mesh(Role role, Length aperture, Length width, Length length, Solid solid) {

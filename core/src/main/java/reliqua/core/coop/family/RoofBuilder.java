@@ -54,13 +54,21 @@ final class RoofBuilder {
 
     private int columns() {
         Length wanted = at.d.width().plus(SIDE_LEAST.plus(at.skin()).times(2));
-        Length lap = at.c.roofing().lap();
-        return (int)
-                Math.max(1, Math.ceilDiv(wanted.minus(lap).nm(), at.c.roofing().coverWidth().nm()));
+        return (int) Math.max(1, Math.ceilDiv(wanted.minus(sideLap()).nm(), cover().nm()));
     }
 
     private Length wholeWidth() {
-        return at.c.roofing().coverWidth().times(columns()).plus(at.c.roofing().lap());
+        return cover().times(columns()).plus(sideLap());
+    }
+
+    /** One rib; two on a flat roof, where rain is driven up between the sheets. */
+    private Length sideLap() {
+        Length lap = at.c.roofing().lap();
+        return at.slope() < FLAT ? lap.times(2) : lap;
+    }
+
+    private Length cover() {
+        return at.c.roofing().fullWidth().minus(sideLap());
     }
 
     void rafters() {
@@ -185,7 +193,7 @@ final class RoofBuilder {
                                         whole.minus(lap).nm(),
                                         Math.max(1, longest.minus(lap).nm()));
         Length each = whole.plus(lap.times(courses - 1L)).dividedBy(courses).ceilTo(at.c.step());
-        Length cover = at.c.roofing().coverWidth();
+        Length cover = cover();
         for (int column = 0; column < columns(); column++) {
             Length x0 = side().negated().plus(cover.times(column));
             boolean last = column == columns() - 1;
@@ -193,7 +201,11 @@ final class RoofBuilder {
             for (int course = 0; course < courses; course++) {
                 Length from = each.minus(lap).times(course);
                 Length to = course == courses - 1 ? whole : each.minus(lap).times(course + 1L);
-                book.roofSheet(each, at.c.roofing().fullWidth(), roofSolid(x0, x1, from, to));
+                book.roofSheet(
+                        each,
+                        at.c.roofing().fullWidth(),
+                        course == 0 ? Length.ZERO : lap,
+                        roofSolid(x0, x1, from, to));
             }
         }
     }

@@ -80,13 +80,14 @@ final class CoursedRoof implements Maker {
                 new MadeUp(
                         seam,
                         List.of(
-                                piece(roof, 0, upper, high.get()),
-                                piece(roof, 1, lower(roof, upper), low.get())),
+                                piece(roof, 0, upper, roof.covered(), high.get()),
+                                piece(roof, 1, lower(roof, upper), lap(), low.get())),
                         MINUTES));
     }
 
-    private static Part piece(Part.RoofPart whole, int n, Length length, Solid solid) {
+    private static Part piece(
+            Part.RoofPart whole, int n, Length length, Length covered, Solid solid) {
         return new Part.RoofPart(
-                MadeUp.mark(whole, n), whole.role(), length, whole.fullWidth(), solid);
+                MadeUp.mark(whole, n), whole.role(), length, whole.fullWidth(), covered, solid);
     }
 }

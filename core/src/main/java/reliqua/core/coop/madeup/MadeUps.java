@@ -25,7 +25,9 @@ public final class MadeUps {
         Supply supply = new Supply(heap);
         Maker tiled = new TiledPanel(coop, supply);
         makers.put(Seam.Kind.LAPPED, new LappedStick(coop, supply));
+        makers.put(Seam.Kind.SCABBED, new ScabbedStick(supply));
         makers.put(Seam.Kind.COURSES, new CoursedRoof(coop));
+        makers.put(Seam.Kind.BESIDE, new PairedColumn(supply));
         makers.put(Seam.Kind.TILED_ACROSS, tiled);
         makers.put(Seam.Kind.TILED_UP, tiled);
         makers.put(Seam.Kind.BOARDED, new BoardedPanel(coop, supply));

@@ -16,11 +16,15 @@ public record Seam(String mark, Kind kind, List<Length> at) implements Comparabl
     public enum Kind {
         /** A stick of two that lie side by side for a stretch; at: length of the first. */
         LAPPED,
+        /** A stick of two end to end, a scab on either side; at: length of the first. */
+        SCABBED,
         /** Roofing of two, the upper over the lower on a purlin; at: length of the upper. */
         COURSES,
-        /** A panel of two beside each other, the seam on framing; at: its place along the wall. */
+        /** Roofing of two narrower sheets, one over the other at the side; at: both widths. */
+        BESIDE,
+        /** A panel of several side by side, the seams on framing; at: their places in the house. */
         TILED_ACROSS,
-        /** A panel of two above each other, blocking behind the seam; at: height of the lower. */
+        /** A panel of several in storeys, blocking behind the seams; at: their heights. */
         TILED_UP,
         /** A panel of upright boards with battens over the gaps; at: thickness, then widths. */
         BOARDED,

@@ -9,6 +9,7 @@ import reliqua.core.measure.Length;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Mesh;
+import reliqua.core.stock.Roofing;
 import reliqua.core.stock.Section;
 import reliqua.core.stock.Sheet;
 import reliqua.core.stock.Span;
@@ -44,6 +45,28 @@ public final class Supply {
                 .flatMap(s -> java.util.stream.Stream.of(s.width(), s.length()))
                 .distinct()
                 .sorted(Comparator.reverseOrder())
+                .limit(MOST)
+                .toList();
+    }
+
+    /**
+     * Roofing narrower than a sheet and of its profile, so that the ribs lie in each other: widest
+     * first, at most a few.
+     */
+    List<Roofing> narrower(Length fullWidth) {
+        List<Roofing> all =
+                lots.stream()
+                        .filter(l -> l.material() instanceof Roofing)
+                        .map(l -> (Roofing) l.material())
+                        .toList();
+        return all.stream()
+                .filter(r -> r.fullWidth().compareTo(fullWidth) < 0)
+                .filter(
+                        r ->
+                                all.stream()
+                                        .filter(o -> o.fullWidth().equals(fullWidth))
+                                        .allMatch(r::nestsWith))
+                .sorted(Comparator.comparing(Roofing::fullWidth).reversed())
                 .limit(MOST)
                 .toList();
     }

@@ -1,8 +1,11 @@
 package reliqua.core.coop.madeup;
 
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
@@ -13,8 +16,8 @@ import reliqua.core.measure.Length;
 import reliqua.core.stock.Section;
 
 /**
- * A panel of wall or floor of two sheets: side by side with the seam on a stud or joist, or one
- * above the other with blocking let in between the studs or joists behind the seam.
+ * A panel of wall or floor of several sheets: side by side with the seams on studs or joists, or
+ * one above the other with blocking let in between the studs or joists behind the seams.
  */
 final class TiledPanel implements Maker {
     private static final Length NARROWEST = Length.mm(150);
@@ -36,21 +39,68 @@ final class TiledPanel implements Maker {
             return List.of();
         }
         Flat flat = seen.get();
-        List<Seam> seams = new ArrayList<>();
+        Set<Seam> seams = new LinkedHashSet<>();
         for (Bounds rib : flat.ribs()) {
             Length middle = middle(rib, flat);
             if (apart(middle, flat.left(), flat.right())) {
                 seams.add(new Seam(part.mark(), Seam.Kind.TILED_ACROSS, List.of(middle)));
             }
         }
-        if (flat.panel().lowSide().isEmpty()) {
-            for (Length side : supply.sides(flat.panel().thickness())) {
-                if (apart(flat.bottom().plus(side), flat.bottom(), flat.top())) {
-                    seams.add(new Seam(part.mark(), Seam.Kind.TILED_UP, List.of(side)));
-                }
+        for (Length side : supply.sides(flat.panel().thickness())) {
+            strips(flat, side)
+                    .map(at -> new Seam(part.mark(), Seam.Kind.TILED_ACROSS, at))
+                    .ifPresent(seams::add);
+            if (flat.panel().lowSide().isEmpty()) {
+                storeys(flat, side)
+                        .map(at -> new Seam(part.mark(), Seam.Kind.TILED_UP, at))
+                        .ifPresent(seams::add);
             }
         }
-        return seams;
+        return List.copyOf(seams);
+    }
+
+    /** Seams on framing, each strip as wide as a sheet allows. */
+    private static Optional<List<Length>> strips(Flat flat, Length side) {
+        List<Length> seams = new ArrayList<>();
+        Length at = flat.left();
+        while (flat.right().minus(at).compareTo(side) > 0) {
+            Length from = at;
+            Optional<Length> next =
+                    flat.ribs().stream()
+                            .map(rib -> middle(rib, flat))
+                            .filter(m -> m.minus(from).atMost(side))
+                            .filter(m -> apart(m, from, flat.right()))
+                            .max(Comparator.naturalOrder());
+            if (next.isEmpty()) {
+                return Optional.empty();
+            }
+            seams.add(next.get());
+            at = next.get();
+        }
+        return Optional.of(seams).filter(s -> !s.isEmpty());
+    }
+
+    /** Heights of the seams above the bottom, each tile as high as a sheet allows. */
+    private static Optional<List<Length>> storeys(Flat flat, Length side) {
+        List<Length> seams = new ArrayList<>();
+        Length height = flat.top().minus(flat.bottom());
+        for (Length at = side; at.compareTo(height) < 0; at = at.plus(side)) {
+            // A last strip too narrow to hold takes some of the one below.
+            seams.add(at.min(height.minus(NARROWEST)));
+        }
+        return Optional.of(seams).filter(s -> rising(s, Length.ZERO, height));
+    }
+
+    /** Whether there are seams, in order, with tiles wide enough between. */
+    private static boolean rising(List<Length> seams, Length low, Length high) {
+        Length last = low;
+        for (Length at : seams) {
+            if (!apart(at, last, high)) {
+                return false;
+            }
+            last = at;
+        }
+        return !seams.isEmpty();
     }
 
     private static Length middle(Bounds rib, Flat flat) {
@@ -64,36 +114,42 @@ final class TiledPanel implements Maker {
 
     @Override
     public Optional<MadeUp> make(Part part, Seam seam) {
-        if (seam.at().size() != 1) {
-            return Optional.empty();
-        }
-        Length at = seam.at().getFirst();
         return Flat.of(part, coop)
                 .flatMap(
                         flat ->
                                 seam.kind() == Seam.Kind.TILED_ACROSS
-                                        ? across(flat, seam, at)
-                                        : up(flat, seam, at));
+                                        ? across(flat, seam)
+                                        : up(flat, seam));
     }
 
-    private static Optional<MadeUp> across(Flat flat, Seam seam, Length at) {
-        boolean onRib = flat.ribs().stream().anyMatch(rib -> near(middle(rib, flat), at));
-        if (!onRib || !apart(at, flat.left(), flat.right())) {
+    private static Optional<MadeUp> across(Flat flat, Seam seam) {
+        boolean onRibs =
+                seam.at().stream()
+                        .allMatch(
+                                at ->
+                                        flat.ribs().stream()
+                                                .anyMatch(rib -> near(middle(rib, flat), at)));
+        if (!onRibs || !rising(seam.at(), flat.left(), flat.right())) {
             return Optional.empty();
         }
         Solid whole = flat.panel().solid();
-        Optional<Solid> left = whole.between(flat.across(), flat.left(), at);
-        Optional<Solid> right = whole.between(flat.across(), at, flat.right());
-        if (left.isEmpty() || right.isEmpty()) {
-            return Optional.empty();
+        List<Part> parts = new ArrayList<>();
+        Length from = flat.left();
+        for (Length to : ends(seam.at(), flat.right())) {
+            Optional<Solid> tile = whole.between(flat.across(), from, to);
+            if (tile.isEmpty()) {
+                return Optional.empty();
+            }
+            parts.add(sloped(flat, parts.size(), from, to, tile.get()));
+            from = to;
         }
-        return Optional.of(
-                new MadeUp(
-                        seam,
-                        List.of(
-                                sloped(flat, 0, flat.left(), at, left.get()),
-                                sloped(flat, 1, at, flat.right(), right.get())),
-                        MINUTES));
+        return Optional.of(new MadeUp(seam, parts, MINUTES * seam.at().size()));
+    }
+
+    private static List<Length> ends(List<Length> seams, Length last) {
+        List<Length> ends = new ArrayList<>(seams);
+        ends.add(last);
+        return ends;
     }
 
     /** A file keeps hundredths of a millimetre at least. */
@@ -131,25 +187,38 @@ final class TiledPanel implements Maker {
                 solid);
     }
 
-    private static Optional<MadeUp> up(Flat flat, Seam seam, Length lower) {
-        Length at = flat.bottom().plus(lower);
-        if (flat.panel().lowSide().isPresent() || !apart(at, flat.bottom(), flat.top())) {
+    private static Optional<MadeUp> up(Flat flat, Seam seam) {
+        Length height = flat.top().minus(flat.bottom());
+        if (flat.panel().lowSide().isPresent()
+                || flat.bays().isEmpty()
+                || !rising(seam.at(), Length.ZERO, height)) {
             return Optional.empty();
         }
         Solid whole = flat.panel().solid();
-        Optional<Solid> low = whole.between(flat.up(), flat.bottom(), at);
-        Optional<Solid> high = whole.between(flat.up(), at, flat.top());
-        if (low.isEmpty() || high.isEmpty() || flat.bays().isEmpty()) {
-            return Optional.empty();
-        }
         Length width = flat.right().minus(flat.left());
         List<Part> parts = new ArrayList<>();
-        parts.add(panel(flat.panel(), 0, width, lower, Optional.empty(), low.get()));
-        parts.add(
-                panel(flat.panel(), 1, width, flat.top().minus(at), Optional.empty(), high.get()));
-        blocking(flat, at, parts);
-        int blocks = parts.size() - 2;
-        return Optional.of(new MadeUp(seam, parts, MINUTES + blocks * MINUTES_A_BLOCK));
+        Length from = flat.bottom();
+        for (Length above : ends(seam.at(), height)) {
+            Length to = flat.bottom().plus(above);
+            Optional<Solid> tile = whole.between(flat.up(), from, to);
+            if (tile.isEmpty()) {
+                return Optional.empty();
+            }
+            parts.add(
+                    panel(
+                            flat.panel(),
+                            parts.size(),
+                            width,
+                            to.minus(from),
+                            Optional.empty(),
+                            tile.get()));
+            from = to;
+        }
+        int tiles = parts.size();
+        seam.at().forEach(at -> blocking(flat, flat.bottom().plus(at), parts));
+        int blocks = parts.size() - tiles;
+        int minutes = MINUTES * seam.at().size() + blocks * MINUTES_A_BLOCK;
+        return Optional.of(new MadeUp(seam, parts, minutes));
     }
 
     /** A block in every bay, flat side to the panel, its middle on the line. */

@@ -21,6 +21,7 @@ import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Material;
 import reliqua.core.stock.Mesh;
+import reliqua.core.stock.Roofing;
 import reliqua.core.stock.Section;
 import reliqua.core.stock.Sheet;
 import reliqua.core.stock.Stick;
@@ -54,7 +55,7 @@ class MadeUpsTest {
                                         new Sheet(
                                                 Sheet.Kind.PLYWOOD,
                                                 t,
-                                                Length.mm(300 + random.nextInt(700)),
+                                                Length.mm(300 + i * random.nextInt(400)),
                                                 Length.mm(700 + random.nextInt(900)),
                                                 List.of()));
                             }
@@ -65,6 +66,10 @@ class MadeUpsTest {
                                                 Length.mm(2600)));
                             }
                         });
+        for (int wide : new int[] {400, 520, 700}) {
+            scraps.add(
+                    new Roofing(Length.mm(3000), Length.mm(wide), Length.mm(wide - 60), List.of()));
+        }
         for (int i = 0; i < 3; i++) {
             scraps.add(
                     new Mesh(
@@ -84,6 +89,7 @@ class MadeUpsTest {
     void piecesFillThePlaceOfTheWholeAndNoOther() {
         Random random = new Random(41);
         Map<Seam.Kind, Integer> seen = new EnumMap<>(Seam.Kind.class);
+        int several = 0;
         for (int n = 0; n < 25; n++) {
             Coop coop = Houses.random(random);
             MadeUps ways = new MadeUps(coop, scraps(coop, random));
@@ -94,10 +100,15 @@ class MadeUpsTest {
                     assertThat(made.minutes()).isPositive();
                     free(made, part, coop);
                     fills(made, part);
+                    boolean tiled =
+                            made.seam().kind() == Seam.Kind.TILED_ACROSS
+                                    || made.seam().kind() == Seam.Kind.TILED_UP;
+                    several += tiled && made.seam().at().size() > 1 ? 1 : 0;
                 }
             }
         }
         assertThat(seen.keySet()).containsExactlyInAnyOrder(Seam.Kind.values());
+        assertThat(several).isPositive();
     }
 
     private static void free(MadeUp made, Part whole, Coop coop) {
@@ -121,6 +132,8 @@ class MadeUpsTest {
     private static void fills(MadeUp made, Part whole) {
         switch (made.seam().kind()) {
             case LAPPED -> lapped(made, (Part.StickPart) whole);
+            case SCABBED -> scabbed(made, (Part.StickPart) whole);
+            case BESIDE -> beside(made, (Part.RoofPart) whole);
             case COURSES -> courses(made, (Part.RoofPart) whole);
             case TILED_ACROSS, TILED_UP -> tiled(made, (Part.PanelPart) whole);
             case BOARDED -> boarded(made, (Part.PanelPart) whole);
@@ -147,10 +160,36 @@ class MadeUpsTest {
         }
     }
 
+    private static void scabbed(MadeUp made, Part.StickPart whole) {
+        List<Part.StickPart> parts = made.parts().stream().map(p -> (Part.StickPart) p).toList();
+        Length joint = parts.get(0).length();
+        assertThat(joint.plus(parts.get(1).length())).isEqualTo(whole.length());
+        double middle = joint.ratio(whole.length());
+        assertThat(middle <= 1.0 / 3 + 1e-9 || middle >= 2.0 / 3 - 1e-9).isTrue();
+        Length depth = whole.section().width();
+        assertThat(parts.subList(2, 4))
+                .allMatch(s -> s.length().equals(depth.times(12)))
+                .allMatch(s -> s.section().equals(whole.section()));
+        double volume = parts.stream().limit(2).mapToDouble(p -> p.solid().cubicMetres()).sum();
+        assertThat(volume).isCloseTo(whole.solid().cubicMetres(), within());
+    }
+
+    private static void beside(MadeUp made, Part.RoofPart whole) {
+        List<Part.RoofPart> parts = made.parts().stream().map(p -> (Part.RoofPart) p).toList();
+        Length widths = parts.get(0).fullWidth().plus(parts.get(1).fullWidth());
+        assertThat(widths.minus(whole.fullWidth())).isGreaterThanOrEqualTo(Length.mm(60));
+        assertThat(parts).allMatch(p -> p.length().equals(whole.length()));
+        double volume = parts.stream().mapToDouble(p -> p.solid().cubicMetres()).sum();
+        assertThat(volume).isCloseTo(whole.solid().cubicMetres(), within());
+    }
+
     private static void courses(MadeUp made, Part.RoofPart whole) {
         Length sum = Length.ZERO;
         for (Part piece : made.parts()) {
             Part.RoofPart sheet = (Part.RoofPart) piece;
+            boolean lower = piece.equals(made.parts().getLast());
+            assertThat(sheet.covered().isPositive())
+                    .isEqualTo(lower || whole.covered().isPositive());
             assertThat(sheet.fullWidth()).isEqualTo(whole.fullWidth());
             sum = sum.plus(sheet.length());
         }
