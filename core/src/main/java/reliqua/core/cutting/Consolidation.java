@@ -95,7 +95,9 @@ final class Consolidation {
                     continue;
                 }
                 room -= used(into.get(p), s);
-                if (room >= 0 && room < tightest && problem.lies(into.get(p).plus(s, piece))) {
+                if (room >= 0
+                        && room < tightest
+                        && (!bin.isSpecial() || problem.lies(into.get(p).plus(s, piece)))) {
                     tightest = room;
                     pattern = p;
                     segment = s;

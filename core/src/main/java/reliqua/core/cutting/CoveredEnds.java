@@ -48,6 +48,7 @@ final class CoveredEnds {
                         plain.price(),
                         plain.charge(),
                         plain.looks(),
+                        true,
                         plain.lanes(),
                         List.copyOf(segments),
                         List.copyOf(segments)));

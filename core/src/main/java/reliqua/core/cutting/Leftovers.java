@@ -109,7 +109,8 @@ final class Leftovers {
                 continue;
             }
             trials++;
-            Optional<Pattern> there = filled(empty(b), here);
+            Optional<Pattern> there =
+                    content(here) > room(b) ? Optional.empty() : filled(empty(b), here);
             if (there.isPresent()
                     && problem.loss(there.get()) <= problem.loss(here)
                     && score(there.get()) + idle(bin.group())
@@ -158,6 +159,25 @@ final class Leftovers {
         return tightest < 0 ? Optional.empty() : Optional.of(pattern.plus(tightest, piece));
     }
 
+    /** Of all its pieces, without kerfs. */
+    private long content(Pattern pattern) {
+        long sum = 0;
+        for (int i = 0; i < problem.size(); i++) {
+            int count = pattern.counts()[i];
+            sum += count == 0 ? 0 : count * problem.pieces().get(i).length();
+        }
+        return sum;
+    }
+
+    /** Of a whole bin. */
+    private long room(int bin) {
+        long sum = 0;
+        for (StickProblem.Segment segment : problem.bins().get(bin).segments()) {
+            sum += segment.length();
+        }
+        return sum;
+    }
+
     /** What is free of a stretch, with a kerf. */
     private long room(Pattern pattern, int segment) {
         StickProblem.BinType bin = problem.bin(pattern);
@@ -173,7 +193,11 @@ final class Leftovers {
         Pattern a = patterns.get(p);
         Pattern b = patterns.get(q);
         trials++;
-        if (a.bin() == b.bin()) {
+        boolean special = problem.bin(a).isSpecial() || problem.bin(b).isSpecial();
+        if (special
+                || a.bin() == b.bin()
+                || content(a) > room(b.bin())
+                || content(b) > room(a.bin())) {
             return false;
         }
         Optional<Pattern> there = filled(empty(b.bin()), a);

@@ -89,12 +89,12 @@ final class Nestings {
             return List.of(plain);
         }
         List<StickProblem.BinType> bins = new ArrayList<>();
-        bins.add(nested(plain, plain.lanes(), bounding, plain.segments()));
+        bins.add(nested(plain, plain.lanes(), bounding, plain.segments(), false));
         for (List<Bevel> choice : choices) {
             List<StickProblem.Lane> lanes = lanes(plain, sections, choice);
             StickProblem.BinType bin =
-                    nested(plain, lanes, bounding, shortened(plain, sections, choice));
-            if (bin.isSpecial()) {
+                    nested(plain, lanes, bounding, shortened(plain, sections, choice), true);
+            if (bin.segments().stream().anyMatch(s -> lanes.get(s.lane()).nests())) {
                 bins.add(bin);
             }
         }
@@ -108,7 +108,8 @@ final class Nestings {
             StickProblem.BinType plain,
             List<StickProblem.Lane> lanes,
             List<StickProblem.Lane> bounding,
-            List<StickProblem.Segment> segments) {
+            List<StickProblem.Segment> segments,
+            boolean special) {
         List<StickProblem.Lane> all = new ArrayList<>(lanes);
         all.addAll(bounding);
         return new StickProblem.BinType(
@@ -120,6 +121,7 @@ final class Nestings {
                 plain.price(),
                 plain.charge(),
                 plain.looks(),
+                special,
                 List.copyOf(all),
                 segments,
                 plain.relaxed().stream()

@@ -57,6 +57,7 @@ final class PoleBins {
                                 0,
                                 0,
                                 pole.looks(),
+                                false,
                                 List.of(lane, any),
                                 stretches,
                                 relaxed));

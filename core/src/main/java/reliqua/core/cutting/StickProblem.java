@@ -90,6 +90,7 @@ record StickProblem(
      * @param price of one; zero for own ones
      * @param charge what using one counts: its price, and the work beforehand as far as it has one
      * @param looks how poor the worst of its sticks looks
+     * @param isSpecial whether pieces are nested in it, or lie with a covered end on a flaw
      * @param lanes the sticks of it
      * @param segments clear stretches, at least a kerf apart
      * @param relaxed the same stretches as long as they really are, for the bound
@@ -103,6 +104,7 @@ record StickProblem(
             long price,
             long charge,
             int looks,
+            boolean isSpecial,
             List<Lane> lanes,
             List<Segment> segments,
             List<Segment> relaxed) {
@@ -124,13 +126,8 @@ record StickProblem(
                                                     >= length - lane(s).saving().get(piece));
         }
 
-        /** Whether pieces are nested in it, or lie with a covered end on a flaw. */
-        boolean isSpecial() {
-            return IntStream.range(0, segments.size()).anyMatch(this::isSpecial);
-        }
-
         boolean isSpecial(int segment) {
-            return lane(segment).nests() || segments.get(segment).flawed() > 0;
+            return isSpecial && (lane(segment).nests() || segments.get(segment).flawed() > 0);
         }
     }
 
@@ -139,7 +136,9 @@ record StickProblem(
      * and one is left over, or where a stretch begins with a flaw and no piece has a covered end.
      */
     boolean lies(Pattern pattern) {
-        return IntStream.range(0, bin(pattern).segments().size()).allMatch(s -> lies(pattern, s));
+        return !bin(pattern).isSpecial()
+                || IntStream.range(0, bin(pattern).segments().size())
+                        .allMatch(s -> lies(pattern, s));
     }
 
     /** The same of one stretch. */

@@ -203,6 +203,7 @@ final class StickSplit {
                 0,
                 job.charge(way.minutes()).micros(),
                 way.gives().stream().mapToInt(CutJob.OwnStick::looks).max().orElse(0),
+                false,
                 List.copyOf(lanes),
                 List.copyOf(segments),
                 List.copyOf(relaxed));
@@ -241,7 +242,18 @@ final class StickSplit {
                 List.of(new StickProblem.Segment(0, item.length().nm(), 0));
         long price = item.price().micros();
         return new StickProblem.BinType(
-                group, false, item.id(), "", 0, price, price, 0, List.of(lane), whole, whole);
+                group,
+                false,
+                item.id(),
+                "",
+                0,
+                price,
+                price,
+                0,
+                false,
+                List.of(lane),
+                whole,
+                whole);
     }
 
     private static StickProblem.BinType ofGroup(StickProblem.BinType bin, int group) {
@@ -254,6 +266,7 @@ final class StickSplit {
                 bin.price(),
                 bin.charge(),
                 bin.looks(),
+                bin.isSpecial(),
                 bin.lanes(),
                 bin.segments(),
                 bin.relaxed());
