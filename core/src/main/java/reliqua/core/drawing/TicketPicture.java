@@ -45,6 +45,12 @@ public final class TicketPicture {
     /** How much higher the second row of figures stands, in points. */
     private static final double RAISED = 15;
 
+    /** A panel lower than this share of its sheet's length has no room for its size. */
+    private static final double LOW = 0.075;
+
+    /** How far above and below the middle mark and size stand, in points. */
+    private static final double BESIDE = 8;
+
     private TicketPicture() {}
 
     /** The drawing of a ticket. */
@@ -199,22 +205,13 @@ public final class TicketPicture {
                 sketch.rectangle(x, y, x1, y1, fill, Ink.INK, tag(cut));
                 diagonal(sketch, cut, x, y, x1, y1);
             }
-            double middle = (y + y1) / 2;
-            sketch.label(
-                    (x + x1) / 2,
-                    middle,
-                    cut.marks(),
-                    Picture.Size.FIGURE,
-                    Picture.Anchor.MIDDLE,
-                    Ink.INK);
-            String size = tape.mark(cut.along()) + " x " + tape.mark(cut.across());
-            sketch.label(
-                    (x + x1) / 2,
-                    middle + down * 0.09 + 20,
-                    size,
-                    Picture.Size.NOTE,
-                    Picture.Anchor.MIDDLE,
-                    Ink.INK);
+            Picture.Point middle = face.map(TicketPicture::within).orElse(middle(x, y, x1, y1));
+            boolean roomy = y1 - y > LOW * across;
+            label(sketch, middle, cut.marks(), Picture.Size.FIGURE, roomy ? -BESIDE : 0);
+            if (roomy) {
+                String size = tape.mark(cut.along()) + " x " + tape.mark(cut.across());
+                label(sketch, middle, size, Picture.Size.NOTE, BESIDE);
+            }
         }
         for (FlawArea flaw : laid.flaws()) {
             sketch.rectangle(
@@ -227,6 +224,21 @@ public final class TicketPicture {
                     "");
         }
         return sketch.picture();
+    }
+
+    private static Picture.Point middle(double x0, double y0, double x1, double y1) {
+        return new Picture.Point((x0 + x1) / 2, (y0 + y1) / 2);
+    }
+
+    /** A place on the wood, not in an opening; laid on its side. */
+    private static Picture.Point within(Geometry face) {
+        Coordinate at = face.getInteriorPoint().getCoordinate();
+        return new Picture.Point(at.getY(), at.getX());
+    }
+
+    private static void label(
+            Picture.Sketch sketch, Picture.Point at, String words, Picture.Size size, double down) {
+        sketch.label(at.x(), at.y(), words, size, Picture.Anchor.MIDDLE, Ink.INK, down);
     }
 
     /** A panel that is no rectangle, as it lies on its sheet. */
