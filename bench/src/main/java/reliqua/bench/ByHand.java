@@ -5,6 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import reliqua.core.cutting.CutJob;
+import reliqua.core.cutting.OwnStick;
+import reliqua.core.cutting.WantedPiece;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 
@@ -14,10 +16,10 @@ import reliqua.core.measure.Money;
  */
 final class ByHand {
     private static final class Stretch {
-        private final CutJob.OwnStick stick;
+        private final OwnStick stick;
         private Length room;
 
-        Stretch(CutJob.OwnStick stick, Length room) {
+        Stretch(OwnStick stick, Length room) {
             this.stick = stick;
             this.room = room;
         }
@@ -36,7 +38,7 @@ final class ByHand {
         ByHand hand = new ByHand(job);
         job.sticks().forEach(hand::lay);
         job.pieces().stream()
-                .sorted(Comparator.comparing(CutJob.Piece::length).reversed())
+                .sorted(Comparator.comparing(WantedPiece::length).reversed())
                 .forEach(
                         piece -> {
                             for (int n = 0; n < piece.quantity(); n++) {
@@ -46,14 +48,14 @@ final class ByHand {
         return hand.cost;
     }
 
-    private void lay(CutJob.OwnStick stick) {
+    private void lay(OwnStick stick) {
         for (int copy = 0; copy < stick.quantity(); copy++) {
             stick.clearSpans().forEach(s -> stretches.add(new Stretch(stick, s.length())));
         }
     }
 
-    private boolean takes(Stretch stretch, CutJob.Piece piece) {
-        CutJob.OwnStick stick = stretch.stick;
+    private boolean takes(Stretch stretch, WantedPiece piece) {
+        OwnStick stick = stretch.stick;
         double ratio = piece.length().ratio(stick.length());
         boolean straight =
                 piece.maxBow()
@@ -65,7 +67,7 @@ final class ByHand {
                 && stretch.room.atLeast(piece.length());
     }
 
-    private void cut(CutJob.Piece piece) {
+    private void cut(WantedPiece piece) {
         Optional<Stretch> best =
                 stretches.stream()
                         .filter(s -> takes(s, piece))
@@ -76,7 +78,7 @@ final class ByHand {
         }
     }
 
-    private @org.jspecify.annotations.Nullable Stretch bought(CutJob.Piece piece) {
+    private @org.jspecify.annotations.Nullable Stretch bought(WantedPiece piece) {
         Optional<CutJob.ShopItem> item =
                 job.shop().stream()
                         .filter(
@@ -95,7 +97,7 @@ final class ByHand {
         CutJob.ShopItem i = item.get();
         Stretch fresh =
                 new Stretch(
-                        new CutJob.OwnStick(
+                        new OwnStick(
                                 i.id(),
                                 i.thickness(),
                                 i.width(),

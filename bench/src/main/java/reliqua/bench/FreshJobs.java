@@ -10,6 +10,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import reliqua.core.cutting.CutJob;
+import reliqua.core.cutting.OwnStick;
+import reliqua.core.cutting.WantedPiece;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.files.CutJobJson;
@@ -43,7 +45,7 @@ final class FreshJobs {
 
     /** Boards cut up without waste: a bill of nothing is possible. */
     private CutJob planted() {
-        List<CutJob.OwnStick> sticks = new ArrayList<>();
+        List<OwnStick> sticks = new ArrayList<>();
         Map<Integer, Integer> wanted = new LinkedHashMap<>();
         for (int s = 0; s < 20; s++) {
             int used = 0;
@@ -77,8 +79,8 @@ final class FreshJobs {
 
     /** A messy heap of three sections with flaws and bow. */
     private CutJob yard() {
-        List<CutJob.OwnStick> sticks = new ArrayList<>();
-        List<CutJob.Piece> pieces = new ArrayList<>();
+        List<OwnStick> sticks = new ArrayList<>();
+        List<WantedPiece> pieces = new ArrayList<>();
         for (int[] section : SECTIONS) {
             for (int s = 0; s < 10; s++) {
                 int length = 700 + random.nextInt(2600);
@@ -108,14 +110,14 @@ final class FreshJobs {
         return job(sticks, pieces, SECTIONS);
     }
 
-    private static CutJob.OwnStick stick(
+    private static OwnStick stick(
             String id,
             int[] section,
             int length,
             int quantity,
             List<CutJob.Stretch> flaws,
             int bow) {
-        return new CutJob.OwnStick(
+        return new OwnStick(
                 id,
                 Length.mm(section[0]),
                 Length.mm(section[1]),
@@ -125,13 +127,13 @@ final class FreshJobs {
                 Length.mm(bow));
     }
 
-    private static List<CutJob.Piece> pieces(
+    private static List<WantedPiece> pieces(
             Map<Integer, Integer> wanted, int[] section, Optional<Length> bow) {
-        List<CutJob.Piece> pieces = new ArrayList<>();
+        List<WantedPiece> pieces = new ArrayList<>();
         wanted.forEach(
                 (length, quantity) ->
                         pieces.add(
-                                new CutJob.Piece(
+                                new WantedPiece(
                                         "p" + section[1] + "-" + length,
                                         Length.mm(section[0]),
                                         Length.mm(section[1]),
@@ -141,8 +143,7 @@ final class FreshJobs {
         return pieces;
     }
 
-    private static CutJob job(
-            List<CutJob.OwnStick> sticks, List<CutJob.Piece> pieces, int[]... sections) {
+    private static CutJob job(List<OwnStick> sticks, List<WantedPiece> pieces, int[]... sections) {
         List<CutJob.ShopItem> shop = new ArrayList<>();
         for (int[] section : sections) {
             for (int length : new int[] {2400, 3600}) {

@@ -10,6 +10,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import reliqua.core.cutting.CutJob;
+import reliqua.core.cutting.OwnStick;
+import reliqua.core.cutting.WantedPiece;
 import reliqua.core.measure.Length;
 
 /**
@@ -49,17 +51,17 @@ final class PlainModel {
     }
 
     private void own() {
-        for (CutJob.OwnStick stick : job.sticks()) {
+        for (OwnStick stick : job.sticks()) {
             for (int copy = 0; copy < stick.quantity(); copy++) {
                 stick.clearSpans().forEach(span -> stretch(stick, span.length()));
             }
         }
     }
 
-    private void stretch(CutJob.OwnStick stick, Length room) {
+    private void stretch(OwnStick stick, Length room) {
         LinearExprBuilder filled = LinearExpr.newBuilder();
         for (int i = 0; i < job.pieces().size(); i++) {
-            CutJob.Piece piece = job.pieces().get(i);
+            WantedPiece piece = job.pieces().get(i);
             double ratio = piece.length().ratio(stick.length());
             boolean straight =
                     piece.maxBow()
@@ -78,7 +80,7 @@ final class PlainModel {
             int most =
                     job.pieces().stream()
                             .filter(p -> alike(p, item.thickness(), item.width()))
-                            .mapToInt(CutJob.Piece::quantity)
+                            .mapToInt(WantedPiece::quantity)
                             .sum();
             for (int n = 0; n < most && !item.sheet(); n++) {
                 IntVar bought = model.newBoolVar("");
@@ -96,7 +98,7 @@ final class PlainModel {
     }
 
     private void take(int piece, Length room, LinearExprBuilder filled) {
-        CutJob.Piece wanted = job.pieces().get(piece);
+        WantedPiece wanted = job.pieces().get(piece);
         long each = size(wanted.length());
         long most = Math.min(wanted.quantity(), size(room) / each);
         if (most > 0) {
@@ -110,7 +112,7 @@ final class PlainModel {
         return length.plus(job.kerf()).nm() / MICROMETRE;
     }
 
-    private static boolean alike(CutJob.Piece piece, Length thickness, Length width) {
+    private static boolean alike(WantedPiece piece, Length thickness, Length width) {
         return piece.thickness().equals(thickness) && piece.width().equals(width);
     }
 }

@@ -7,7 +7,9 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import reliqua.core.cutting.CutJob;
 import reliqua.core.cutting.CutPlanner;
+import reliqua.core.cutting.OwnStick;
 import reliqua.core.cutting.Progress;
+import reliqua.core.cutting.WantedPiece;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 
@@ -18,9 +20,9 @@ class ByHandTest {
                 new CutJob(
                         Length.ZERO,
                         List.of(
-                                new CutJob.OwnStick(
+                                new OwnStick(
                                         "S1", mm(38), mm(89), mm(1000), 1, List.of(), Length.ZERO),
-                                new CutJob.OwnStick(
+                                new OwnStick(
                                         "S2", mm(38), mm(89), mm(1200), 1, List.of(), Length.ZERO)),
                         List.of(),
                         List.of(
@@ -37,7 +39,7 @@ class ByHandTest {
         return Length.mm(millimetres);
     }
 
-    private static CutJob.Piece piece(String id, long length) {
-        return new CutJob.Piece(id, mm(38), mm(89), mm(length), 1, Optional.empty());
+    private static WantedPiece piece(String id, long length) {
+        return new WantedPiece(id, mm(38), mm(89), mm(length), 1, Optional.empty());
     }
 }

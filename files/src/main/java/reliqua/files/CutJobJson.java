@@ -6,7 +6,11 @@ import java.util.Optional;
 import java.util.Set;
 import reliqua.core.cutting.Bevel;
 import reliqua.core.cutting.CutJob;
+import reliqua.core.cutting.OwnSheet;
+import reliqua.core.cutting.OwnStick;
 import reliqua.core.cutting.PanelOutline;
+import reliqua.core.cutting.WantedPanel;
+import reliqua.core.cutting.WantedPiece;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.core.stock.Latitude;
@@ -60,8 +64,8 @@ public final class CutJobJson {
                 root.has("hour") ? root.money("hour") : Money.ZERO);
     }
 
-    private static CutJob.OwnStick stick(JsonReader in) {
-        return new CutJob.OwnStick(
+    private static OwnStick stick(JsonReader in) {
+        return new OwnStick(
                 in.text("id", ""),
                 in.mm("thickness"),
                 in.mm("width"),
@@ -86,8 +90,8 @@ public final class CutJobJson {
                                         w.list("gives", CutJobJson::stick))));
     }
 
-    private static CutJob.OwnSheet sheet(JsonReader in) {
-        return new CutJob.OwnSheet(
+    private static OwnSheet sheet(JsonReader in) {
+        return new OwnSheet(
                 in.text("id", ""),
                 in.mm("thickness"),
                 in.mm("width"),
@@ -134,8 +138,8 @@ public final class CutJobJson {
                 in.money("price"));
     }
 
-    private static CutJob.Piece piece(JsonReader in) {
-        return new CutJob.Piece(
+    private static WantedPiece piece(JsonReader in) {
+        return new WantedPiece(
                 in.text("id", ""),
                 in.mm("thickness"),
                 in.mm("width"),
@@ -169,8 +173,8 @@ public final class CutJobJson {
         return new Latitude.Round(in.mm("from"), in.mm("to"));
     }
 
-    private static CutJob.Panel panel(JsonReader in) {
-        return new CutJob.Panel(
+    private static WantedPanel panel(JsonReader in) {
+        return new WantedPanel(
                 in.text("id", ""),
                 in.mm("thickness"),
                 in.mm("width"),
@@ -198,7 +202,7 @@ public final class CutJobJson {
             job.workables().forEach(thing -> write(thing, workables.addObject()));
         }
         ArrayNode sheets = root.putArray("sheets");
-        for (CutJob.OwnSheet sheet : job.sheets()) {
+        for (OwnSheet sheet : job.sheets()) {
             ObjectNode node = sheets.addObject().put("id", sheet.id());
             node.put("thickness", near(sheet.thickness())).put("width", down(sheet.width()));
             node.put("length", down(sheet.length())).put("quantity", sheet.quantity());
@@ -224,7 +228,7 @@ public final class CutJobJson {
             node.put("length", down(item.length())).put("price", money(item.price()));
         }
         ArrayNode pieces = root.putArray("pieces");
-        for (CutJob.Piece piece : job.pieces()) {
+        for (WantedPiece piece : job.pieces()) {
             ObjectNode node = pieces.addObject().put("id", piece.id());
             sizes(node, piece.thickness(), piece.width(), up(piece.length()));
             node.put("quantity", piece.quantity());
@@ -247,7 +251,7 @@ public final class CutJobJson {
             }
         }
         ArrayNode panels = root.putArray("panels");
-        for (CutJob.Panel panel : job.panels()) {
+        for (WantedPanel panel : job.panels()) {
             ObjectNode node = panels.addObject().put("id", panel.id());
             node.put("thickness", near(panel.thickness())).put("width", up(panel.width()));
             node.put("length", up(panel.length())).put("quantity", panel.quantity());
@@ -309,7 +313,7 @@ public final class CutJobJson {
         return fourth ? 4 : !second ? 3 : first ? 1 : 2;
     }
 
-    private static void write(CutJob.OwnStick stick, ObjectNode node) {
+    private static void write(OwnStick stick, ObjectNode node) {
         node.put("id", stick.id());
         sizes(node, stick.thickness(), stick.width(), down(stick.length()));
         node.put("quantity", stick.quantity()).put("bow", up(stick.bow()));

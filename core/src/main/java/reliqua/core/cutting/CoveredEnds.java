@@ -12,7 +12,7 @@ import java.util.Optional;
 final class CoveredEnds {
     private final long longest;
 
-    CoveredEnds(List<CutJob.Piece> wanted) {
+    CoveredEnds(List<WantedPiece> wanted) {
         this.longest = wanted.stream().mapToLong(p -> p.covered().nm()).max().orElse(0);
     }
 

@@ -99,7 +99,7 @@ final class Demand {
 
     /** Sticks. */
     CutJob sticks() {
-        Map<String, CutJob.Piece> pieces = new LinkedHashMap<>();
+        Map<String, WantedPiece> pieces = new LinkedHashMap<>();
         for (Part part : wanted) {
             if (part instanceof Part.StickPart stick) {
                 addPiece(pieces, stick);
@@ -121,7 +121,7 @@ final class Demand {
 
     /** Sheets. {@code pairs} tells whether sloped panels share a rectangle two by two. */
     CutJob sheets(boolean pairs) {
-        Map<String, CutJob.Panel> panels = new LinkedHashMap<>();
+        Map<String, WantedPanel> panels = new LinkedHashMap<>();
         Map<List<Object>, List<Part.PanelPart>> sloped = new LinkedHashMap<>();
         for (Part part : wanted) {
             if (part instanceof Part.PanelPart panel && panel.cutFrom().isEmpty()) {
@@ -146,7 +146,7 @@ final class Demand {
         return List.of(panel.thickness(), panel.width(), panel.height(), panel.lowSide());
     }
 
-    private void addPiece(Map<String, CutJob.Piece> pieces, Part.StickPart stick) {
+    private void addPiece(Map<String, WantedPiece> pieces, Part.StickPart stick) {
         Length bow = stick.role().straightness().allowedBow(stick.length());
         String id =
                 "stick "
@@ -167,10 +167,10 @@ final class Demand {
             // A piece with a wish of its own is no longer like the others of its size.
             id += " " + stick.mark();
         }
-        CutJob.Piece before = pieces.get(id);
+        WantedPiece before = pieces.get(id);
         pieces.put(
                 id,
-                new CutJob.Piece(
+                new WantedPiece(
                         id,
                         stick.section().thickness(),
                         stick.section().width(),
@@ -194,7 +194,7 @@ final class Demand {
     }
 
     private void addPanel(
-            Map<String, CutJob.Panel> panels, Length height, List<Part.PanelPart> made) {
+            Map<String, WantedPanel> panels, Length height, List<Part.PanelPart> made) {
         Part.PanelPart first = made.getFirst();
         Optional<PanelOutline> outline =
                 made.size() == 1 ? PanelFace.of(first, cutFrom(first)) : Optional.empty();
@@ -207,10 +207,10 @@ final class Demand {
                         + height.nm()
                         + (made.size() == 2 ? " pair" : "")
                         + outline.map(o -> " shape " + number(o)).orElse("");
-        CutJob.Panel before = panels.get(id);
+        WantedPanel before = panels.get(id);
         panels.put(
                 id,
-                new CutJob.Panel(
+                new WantedPanel(
                         id,
                         first.thickness(),
                         first.width(),
@@ -225,7 +225,7 @@ final class Demand {
      * Two equal sloped panels, one turned end for end, part along one sloped cut: high + low + the
      * kerf on the slope.
      */
-    private void addPaired(Map<String, CutJob.Panel> panels, List<Part.PanelPart> group) {
+    private void addPaired(Map<String, WantedPanel> panels, List<Part.PanelPart> group) {
         Part.PanelPart first = group.getFirst();
         Length low = first.lowSide().orElseThrow();
         double fall = first.height().minus(low).ratio(first.width());
@@ -249,12 +249,12 @@ final class Demand {
      * still free.
      */
     CutJob mesh(Length aperture, Predicate<Lot> free) {
-        List<CutJob.OwnSheet> own = new ArrayList<>();
+        List<OwnSheet> own = new ArrayList<>();
         Length alike = Length.mm(1);
         for (Lot lot : heap.lots()) {
             if (lot.material() instanceof Mesh m && fits(m, aperture) && free.test(lot)) {
                 own.add(
-                        new CutJob.OwnSheet(
+                        new OwnSheet(
                                 lot.id(), alike, m.width(), m.length(), lot.quantity(), List.of()));
             }
         }
@@ -266,7 +266,7 @@ final class Demand {
                                 offer.id(), true, alike, m.width(), m.length(), offer.price()));
             }
         }
-        Map<String, CutJob.Panel> panels = new LinkedHashMap<>();
+        Map<String, WantedPanel> panels = new LinkedHashMap<>();
         for (Part part : wanted) {
             if (part instanceof Part.MeshPart mesh && mesh.aperture().equals(aperture)) {
                 String id =
@@ -276,11 +276,11 @@ final class Demand {
                                 + mesh.width().nm()
                                 + " x "
                                 + mesh.length().nm();
-                CutJob.Panel before = panels.get(id);
+                WantedPanel before = panels.get(id);
                 int quantity = before == null ? 1 : before.quantity() + 1;
                 panels.put(
                         id,
-                        new CutJob.Panel(id, alike, mesh.width(), mesh.length(), quantity, true));
+                        new WantedPanel(id, alike, mesh.width(), mesh.length(), quantity, true));
                 remember(id, List.of(mesh));
             }
         }

@@ -48,7 +48,7 @@ final class Gathered {
         for (CutPlan.SheetCut sheet : plan.sheets()) {
             List<Ticket.Cut> cuts = new ArrayList<>();
             for (CutPlan.PlacedPanel placed : sheet.panels()) {
-                CutJob.Panel panel =
+                WantedPanel panel =
                         job.panels().stream()
                                 .filter(p -> p.id().equals(placed.id()))
                                 .findFirst()

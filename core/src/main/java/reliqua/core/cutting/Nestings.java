@@ -22,12 +22,12 @@ final class Nestings {
     /** More slants than two in one section are not looked at. */
     private static final int MOST = 2;
 
-    private final List<CutJob.Piece> wanted;
+    private final List<WantedPiece> wanted;
     private final Length kerf;
     private final List<Bevel> slants;
     private final List<List<Bevel>> choices;
 
-    Nestings(List<CutJob.Piece> wanted, Length kerf) {
+    Nestings(List<WantedPiece> wanted, Length kerf) {
         this.wanted = wanted;
         this.kerf = kerf;
         this.slants =
@@ -59,10 +59,10 @@ final class Nestings {
     }
 
     private boolean canMeet(Bevel slant) {
-        return of(slant).mapToInt(CutJob.Piece::quantity).sum() > 1;
+        return of(slant).mapToInt(WantedPiece::quantity).sum() > 1;
     }
 
-    private Stream<CutJob.Piece> of(Bevel slant) {
+    private Stream<WantedPiece> of(Bevel slant) {
         return wanted.stream().filter(p -> p.bevel().filter(slant::matches).isPresent());
     }
 
@@ -154,7 +154,7 @@ final class Nestings {
     }
 
     /** Of a joint at both ends, or half a joint where one end slants. */
-    private long saving(CutJob.Piece piece, Section section, List<Bevel> choice) {
+    private long saving(WantedPiece piece, Section section, List<Bevel> choice) {
         Optional<Bevel> bevel = piece.bevel().filter(b -> choice.stream().anyMatch(b::matches));
         if (bevel.isEmpty() || !fits(bevel.get(), piece, section)) {
             return 0;
@@ -164,7 +164,7 @@ final class Nestings {
     }
 
     /** A thicker stick is cut to the same angle, and its run is another. */
-    private static boolean fits(Bevel bevel, CutJob.Piece piece, Section section) {
+    private static boolean fits(Bevel bevel, WantedPiece piece, Section section) {
         return bevel.depth(piece.thickness(), piece.width())
                 .equals(bevel.depth(section.thickness(), section.width()));
     }

@@ -15,11 +15,11 @@ import reliqua.core.stock.Span;
  * holds for pieces of different ranges on one pole as well.
  */
 final class PoleBins {
-    private final CutJob.OwnStick pole;
-    private final List<CutJob.Piece> wanted;
+    private final OwnStick pole;
+    private final List<WantedPiece> wanted;
     private final long kerf;
 
-    PoleBins(CutJob.OwnStick pole, List<CutJob.Piece> wanted, Length kerf) {
+    PoleBins(OwnStick pole, List<WantedPiece> wanted, Length kerf) {
         this.pole = pole;
         this.kerf = kerf.nm();
         this.wanted = wanted;
@@ -66,7 +66,7 @@ final class PoleBins {
         return bins;
     }
 
-    private static boolean within(Latitude.Round range, CutJob.Piece piece) {
+    private static boolean within(Latitude.Round range, WantedPiece piece) {
         Latitude.Round own = piece.latitude().round().orElseThrow();
         return own.from().atMost(range.from()) && own.to().atLeast(range.to());
     }

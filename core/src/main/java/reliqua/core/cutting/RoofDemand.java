@@ -66,7 +66,7 @@ final class RoofDemand {
                                         ? fromStart
                                         : fromStart.reversed())
                         .toList();
-        Map<String, CutJob.Piece> pieces = new LinkedHashMap<>();
+        Map<String, WantedPiece> pieces = new LinkedHashMap<>();
         for (Part.RoofPart roof : sheets) {
             String id =
                     "roofing "
@@ -75,7 +75,7 @@ final class RoofDemand {
                             + roof.length().nm()
                             + " under "
                             + roof.covered().nm();
-            CutJob.Piece before = pieces.get(id);
+            WantedPiece before = pieces.get(id);
             pieces.put(id, piece(id, roof, before == null ? 1 : before.quantity() + 1));
             remember.accept(id, List.of(roof));
         }
@@ -83,8 +83,8 @@ final class RoofDemand {
                 Length.ZERO, sticks(), List.of(), shop(), List.copyOf(pieces.values()), List.of());
     }
 
-    private CutJob.Piece piece(String id, Part.RoofPart roof, int quantity) {
-        return new CutJob.Piece(
+    private WantedPiece piece(String id, Part.RoofPart roof, int quantity) {
+        return new WantedPiece(
                 id,
                 cover(roof.fullWidth()),
                 roof.fullWidth(),
@@ -124,12 +124,12 @@ final class RoofDemand {
         }
     }
 
-    private List<CutJob.OwnStick> sticks() {
-        List<CutJob.OwnStick> sticks = new ArrayList<>();
+    private List<OwnStick> sticks() {
+        List<OwnStick> sticks = new ArrayList<>();
         own.forEach(
                 (id, r) ->
                         sticks.add(
-                                new CutJob.OwnStick(
+                                new OwnStick(
                                         id,
                                         r.coverWidth(),
                                         r.fullWidth(),

@@ -67,8 +67,8 @@ record SheetProblem(long kerf, List<PanelType> panels, List<Bin> own, List<Bin> 
     }
 
     static List<SheetProblem> split(CutJob job) {
-        Map<Length, List<CutJob.Panel>> byThickness = new LinkedHashMap<>();
-        for (CutJob.Panel panel : job.panels()) {
+        Map<Length, List<WantedPanel>> byThickness = new LinkedHashMap<>();
+        for (WantedPanel panel : job.panels()) {
             byThickness.computeIfAbsent(panel.thickness(), _ -> new ArrayList<>()).add(panel);
         }
         return byThickness.entrySet().stream()
@@ -77,7 +77,7 @@ record SheetProblem(long kerf, List<PanelType> panels, List<Bin> own, List<Bin> 
     }
 
     /** Flaws, and what lies outside its edge. */
-    private static List<Rect> barred(CutJob.OwnSheet sheet) {
+    private static List<Rect> barred(OwnSheet sheet) {
         Stream<Rect> outside =
                 sheet.outline().stream()
                         .flatMap(o -> o.outside(sheet.width(), sheet.length()).stream())
@@ -85,7 +85,7 @@ record SheetProblem(long kerf, List<PanelType> panels, List<Bin> own, List<Bin> 
         return Stream.concat(spoiled(sheet).stream(), outside).toList();
     }
 
-    private static List<Rect> spoiled(CutJob.OwnSheet sheet) {
+    private static List<Rect> spoiled(OwnSheet sheet) {
         return sheet.flaws().stream().map(f -> rect(f.x(), f.y(), f.width(), f.length())).toList();
     }
 
@@ -94,9 +94,9 @@ record SheetProblem(long kerf, List<PanelType> panels, List<Bin> own, List<Bin> 
     }
 
     private static SheetProblem ofThickness(
-            CutJob job, Length thickness, List<CutJob.Panel> wanted) {
+            CutJob job, Length thickness, List<WantedPanel> wanted) {
         List<PanelType> panels = new ArrayList<>();
-        for (CutJob.Panel panel : wanted) {
+        for (WantedPanel panel : wanted) {
             for (int n = 0; n < panel.quantity(); n++) {
                 panels.add(
                         new PanelType(
@@ -108,7 +108,7 @@ record SheetProblem(long kerf, List<PanelType> panels, List<Bin> own, List<Bin> 
             }
         }
         List<Bin> own = new ArrayList<>();
-        for (CutJob.OwnSheet sheet : job.sheets()) {
+        for (OwnSheet sheet : job.sheets()) {
             if (sheet.thickness().equals(thickness)) {
                 List<Rect> flaws = barred(sheet);
                 for (int copy = 1; copy <= sheet.quantity(); copy++) {

@@ -17,7 +17,7 @@ final class StickFamilies {
     private record Asked(Length thickness, Length width) {}
 
     private record Source(Length thickness, Length width, boolean round) {
-        static Source of(CutJob.OwnStick stick) {
+        static Source of(OwnStick stick) {
             return new Source(stick.thickness(), stick.width(), stick.tip().isPresent());
         }
 
@@ -25,7 +25,7 @@ final class StickFamilies {
             return new Source(item.thickness(), item.width(), false);
         }
 
-        boolean serves(CutJob.Piece p) {
+        boolean serves(WantedPiece p) {
             return round ? p.latitude().round().isPresent() : StickLanes.takes(p, thickness, width);
         }
     }
@@ -37,8 +37,8 @@ final class StickFamilies {
     }
 
     /** The families, in the order of their first pieces, each in the order of the job. */
-    List<List<CutJob.Piece>> families() {
-        List<Set<CutJob.Piece>> sets = new ArrayList<>();
+    List<List<WantedPiece>> families() {
+        List<Set<WantedPiece>> sets = new ArrayList<>();
         job.pieces().forEach(piece -> sets.add(new LinkedHashSet<>(Set.of(piece))));
         job.pieces().stream()
                 .map(p -> new Asked(p.thickness(), p.width()))
@@ -67,8 +67,8 @@ final class StickFamilies {
                 .collect(Collectors.toSet());
     }
 
-    private static void join(List<Set<CutJob.Piece>> sets, Predicate<CutJob.Piece> linked) {
-        List<Set<CutJob.Piece>> touched =
+    private static void join(List<Set<WantedPiece>> sets, Predicate<WantedPiece> linked) {
+        List<Set<WantedPiece>> touched =
                 sets.stream().filter(s -> s.stream().anyMatch(linked)).toList();
         if (touched.size() > 1) {
             touched.stream().skip(1).forEach(touched.getFirst()::addAll);

@@ -57,7 +57,7 @@ final class StickSplit {
         return new StickFamilies(job).families().stream().map(this::problem).toList();
     }
 
-    private StickProblem problem(List<CutJob.Piece> wanted) {
+    private StickProblem problem(List<WantedPiece> wanted) {
         List<StickProblem.PieceType> pieces =
                 wanted.stream()
                         .map(
@@ -116,8 +116,8 @@ final class StickSplit {
                                         List.of(new CutJob.Way("plain", 0, List.of(one(s))))));
     }
 
-    private static CutJob.OwnStick one(CutJob.OwnStick stick) {
-        return new CutJob.OwnStick(
+    private static OwnStick one(OwnStick stick) {
+        return new OwnStick(
                 stick.id(),
                 stick.thickness(),
                 stick.width(),
@@ -132,7 +132,7 @@ final class StickSplit {
     private void gather(
             CutJob.Workable thing,
             boolean plain,
-            List<CutJob.Piece> wanted,
+            List<WantedPiece> wanted,
             Special special,
             Map<List<Alike>, List<StickProblem.BinType>> ways,
             Map<List<Alike>, List<StickProblem.Copy>> copies) {
@@ -150,15 +150,15 @@ final class StickSplit {
                 .forEach(n -> all.add(new StickProblem.Copy(thing.id(), n)));
     }
 
-    private List<StickProblem.BinType> polesOf(CutJob.Workable thing, List<CutJob.Piece> wanted) {
-        CutJob.OwnStick stick = thing.ways().getFirst().gives().getFirst();
+    private List<StickProblem.BinType> polesOf(CutJob.Workable thing, List<WantedPiece> wanted) {
+        OwnStick stick = thing.ways().getFirst().gives().getFirst();
         return stick.tip().isPresent()
                 ? new PoleBins(stick, wanted, job.kerf()).bins(thing.id())
                 : List.of();
     }
 
     private List<StickProblem.BinType> bins(
-            CutJob.Workable thing, boolean plain, List<CutJob.Piece> wanted, Special special) {
+            CutJob.Workable thing, boolean plain, List<WantedPiece> wanted, Special special) {
         return thing.ways().stream()
                 .sorted(Comparator.comparingInt(CutJob.Way::minutes))
                 .flatMap(
@@ -183,11 +183,11 @@ final class StickSplit {
     }
 
     private StickProblem.BinType ownBin(
-            String source, String name, CutJob.Way way, List<CutJob.Piece> wanted) {
+            String source, String name, CutJob.Way way, List<WantedPiece> wanted) {
         List<StickProblem.Lane> lanes = new ArrayList<>();
         List<StickProblem.Segment> segments = new ArrayList<>();
         List<StickProblem.Segment> relaxed = new ArrayList<>();
-        for (CutJob.OwnStick stick : way.each()) {
+        for (OwnStick stick : way.each()) {
             StickProblem.Lane lane = StickLanes.own(source, stick, wanted);
             if (lane.allowed().contains(true)) {
                 stretches(stick, lanes.size(), segments, relaxed);
@@ -202,7 +202,7 @@ final class StickSplit {
                 way.minutes(),
                 0,
                 job.charge(way.minutes()).micros(),
-                way.gives().stream().mapToInt(CutJob.OwnStick::looks).max().orElse(0),
+                way.gives().stream().mapToInt(OwnStick::looks).max().orElse(0),
                 false,
                 List.copyOf(lanes),
                 List.copyOf(segments),
@@ -210,7 +210,7 @@ final class StickSplit {
     }
 
     private void stretches(
-            CutJob.OwnStick stick,
+            OwnStick stick,
             int lane,
             List<StickProblem.Segment> segments,
             List<StickProblem.Segment> relaxed) {

@@ -107,7 +107,7 @@ final class Workables {
     private static CutJob.Way way(String lot, String name, int minutes, List<Stick> made) {
         Map<Stick, Integer> counted = new LinkedHashMap<>();
         made.forEach(s -> counted.merge(s, 1, Integer::sum));
-        List<CutJob.OwnStick> gives = new ArrayList<>();
+        List<OwnStick> gives = new ArrayList<>();
         counted.forEach(
                 (stick, count) ->
                         gives.add(

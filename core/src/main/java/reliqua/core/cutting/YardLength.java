@@ -36,7 +36,7 @@ public final class YardLength {
         return plain + worked;
     }
 
-    private static double metres(List<CutJob.OwnStick> sticks, Section section) {
+    private static double metres(List<OwnStick> sticks, Section section) {
         return sticks.stream()
                 .filter(s -> s.thickness().equals(section.thickness()))
                 .filter(s -> s.width().equals(section.width()))

@@ -22,8 +22,8 @@ import reliqua.core.stock.Stick;
 /** The timber of heap and shop in the words of a cut job. */
 record YardStock(Heap heap, PriceBook prices) {
 
-    List<CutJob.OwnStick> sticks() {
-        List<CutJob.OwnStick> own = new ArrayList<>();
+    List<OwnStick> sticks() {
+        List<OwnStick> own = new ArrayList<>();
         for (Lot lot : heap.lots()) {
             if (lot.material() instanceof Stick s) {
                 own.add(
@@ -32,7 +32,7 @@ record YardStock(Heap heap, PriceBook prices) {
                                 Looks.of(s, lot.condition())));
             } else if (lot.material() instanceof Pole p) {
                 own.add(
-                        new CutJob.OwnStick(
+                        new OwnStick(
                                 lot.id(),
                                 p.butt(),
                                 p.butt(),
@@ -47,8 +47,8 @@ record YardStock(Heap heap, PriceBook prices) {
     }
 
     /** The same of other looks. */
-    static CutJob.OwnStick looking(CutJob.OwnStick stick, int looks) {
-        return new CutJob.OwnStick(
+    static OwnStick looking(OwnStick stick, int looks) {
+        return new OwnStick(
                 stick.id(),
                 stick.thickness(),
                 stick.width(),
@@ -61,14 +61,14 @@ record YardStock(Heap heap, PriceBook prices) {
     }
 
     /** The same without so much of either end. */
-    static CutJob.OwnStick trimmed(CutJob.OwnStick stick, Length trim) {
+    static OwnStick trimmed(OwnStick stick, Length trim) {
         if (!trim.isPositive()) {
             return stick;
         }
         List<CutJob.Stretch> flaws = new ArrayList<>(stick.flaws());
         flaws.add(new CutJob.Stretch(Length.ZERO, trim));
         flaws.add(new CutJob.Stretch(stick.length().minus(trim), stick.length()));
-        return new CutJob.OwnStick(
+        return new OwnStick(
                 stick.id(),
                 stick.thickness(),
                 stick.width(),
@@ -81,8 +81,8 @@ record YardStock(Heap heap, PriceBook prices) {
     }
 
     /** So many equal sticks under an id. */
-    static CutJob.OwnStick ownStick(String id, Stick stick, int quantity) {
-        return new CutJob.OwnStick(
+    static OwnStick ownStick(String id, Stick stick, int quantity) {
+        return new OwnStick(
                 id,
                 stick.section().thickness(),
                 stick.section().width(),
@@ -92,12 +92,12 @@ record YardStock(Heap heap, PriceBook prices) {
                 stick.warp().bend());
     }
 
-    List<CutJob.OwnSheet> sheets() {
-        List<CutJob.OwnSheet> own = new ArrayList<>();
+    List<OwnSheet> sheets() {
+        List<OwnSheet> own = new ArrayList<>();
         for (Lot lot : heap.lots()) {
             if (lot.material() instanceof Sheet s) {
                 own.add(
-                        new CutJob.OwnSheet(
+                        new OwnSheet(
                                 lot.id(),
                                 s.thickness(),
                                 s.width(),

@@ -22,8 +22,14 @@ class RaisedHouseTest {
 
     @Test
     void hasEverythingARaisedHouseIsBuiltOf() {
-        // These three come into a house with its joints only.
-        Set<Role> joints = EnumSet.of(Role.BLOCKING, Role.BOARD, Role.COVER_BATTEN);
+        // These come into a house with its joints only.
+        Set<Role> joints =
+                EnumSet.of(
+                        Role.BLOCKING,
+                        Role.BOARD,
+                        Role.COVER_BATTEN,
+                        Role.JOIST_SCAB,
+                        Role.RAFTER_SCAB);
         for (Role role : EnumSet.complementOf(EnumSet.copyOf(joints))) {
             assertThat(coop.of(role)).as(role.name()).isNotEmpty();
         }

@@ -86,7 +86,7 @@ class CutPlannerTest {
                         Jobs.mm(3),
                         List.of(
                                 stick("S1", 38, 89, 2400, 2, 8),
-                                new CutJob.OwnStick(
+                                new OwnStick(
                                         "S2",
                                         Jobs.mm(38),
                                         Jobs.mm(89),
@@ -102,7 +102,7 @@ class CutPlannerTest {
                                 item("B3", 25, 140, 3600, 9.8)),
                         List.of(
                                 piece("leg", 38, 89, 430, 4),
-                                new CutJob.Piece(
+                                new WantedPiece(
                                         "rail",
                                         Jobs.mm(38),
                                         Jobs.mm(89),
@@ -127,7 +127,7 @@ class CutPlannerTest {
                 new CutJob(
                         kerf,
                         List.of(
-                                new CutJob.OwnStick(
+                                new OwnStick(
                                         "S",
                                         Jobs.mm(38),
                                         Jobs.mm(89),
@@ -138,7 +138,7 @@ class CutPlannerTest {
                         List.of(),
                         List.of(),
                         List.of(
-                                new CutJob.Piece(
+                                new WantedPiece(
                                         "p", Jobs.mm(38), Jobs.mm(89), third, 3, Optional.empty())),
                         List.of());
         assertThat(plan(job, CutPlanner.Settings.FULL).isComplete()).isTrue();
@@ -160,9 +160,8 @@ class CutPlannerTest {
         verify(progress).report(eq(1.0), anyString());
     }
 
-    private static CutJob.OwnStick stick(
-            String id, int t, int w, int length, int quantity, int bow) {
-        return new CutJob.OwnStick(
+    private static OwnStick stick(String id, int t, int w, int length, int quantity, int bow) {
+        return new OwnStick(
                 id, Jobs.mm(t), Jobs.mm(w), Jobs.mm(length), quantity, List.of(), Jobs.mm(bow));
     }
 
@@ -171,8 +170,8 @@ class CutPlannerTest {
                 id, false, Jobs.mm(t), Jobs.mm(w), Jobs.mm(length), Money.of(price));
     }
 
-    private static CutJob.Piece piece(String id, int t, int w, int length, int quantity) {
-        return new CutJob.Piece(
+    private static WantedPiece piece(String id, int t, int w, int length, int quantity) {
+        return new WantedPiece(
                 id, Jobs.mm(t), Jobs.mm(w), Jobs.mm(length), quantity, Optional.empty());
     }
 

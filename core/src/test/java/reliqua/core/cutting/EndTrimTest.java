@@ -28,14 +28,14 @@ class EndTrimTest {
         assertThat(YardStock.trimmed(stick(40), TRIM).clearSpans()).isEmpty();
     }
 
-    private static CutJob.OwnStick stick(long length) {
-        return new CutJob.OwnStick(
+    private static OwnStick stick(long length) {
+        return new OwnStick(
                 "S", Length.mm(38), Length.mm(89), Length.mm(length), 1, List.of(), Length.ZERO);
     }
 
-    private static CutPlan plan(CutJob.OwnStick own, long length) {
-        CutJob.Piece piece =
-                new CutJob.Piece(
+    private static CutPlan plan(OwnStick own, long length) {
+        WantedPiece piece =
+                new WantedPiece(
                         "p", Length.mm(38), Length.mm(89), Length.mm(length), 1, Optional.empty());
         CutJob job =
                 new CutJob(

@@ -34,7 +34,7 @@ class ExactChoiceTest {
     }
 
     private static CutJob threes(Random random, int sticks) {
-        List<CutJob.Piece> pieces = new ArrayList<>();
+        List<WantedPiece> pieces = new ArrayList<>();
         for (int s = 0; s < sticks; s++) {
             int first = 600 + random.nextInt(300);
             int second = 600 + random.nextInt(300);
@@ -46,8 +46,8 @@ class ExactChoiceTest {
                 Length.mm(3), List.of(stick(sticks)), List.of(), List.of(), pieces, List.of());
     }
 
-    private static CutJob.OwnStick stick(int quantity) {
-        return new CutJob.OwnStick(
+    private static OwnStick stick(int quantity) {
+        return new OwnStick(
                 "own",
                 Length.mm(38),
                 Length.mm(89),
@@ -57,8 +57,8 @@ class ExactChoiceTest {
                 Length.ZERO);
     }
 
-    private static CutJob.Piece piece(String id, int mm) {
-        return new CutJob.Piece(
+    private static WantedPiece piece(String id, int mm) {
+        return new WantedPiece(
                 id, Length.mm(38), Length.mm(89), Length.mm(mm), 1, Optional.empty());
     }
 

@@ -40,10 +40,10 @@ class ExactOptimumTest {
     }
 
     private static CutJob job(long[] own, long[] pieces) {
-        List<CutJob.OwnStick> sticks = new ArrayList<>();
+        List<OwnStick> sticks = new ArrayList<>();
         for (long length : own) {
             sticks.add(
-                    new CutJob.OwnStick(
+                    new OwnStick(
                             "S" + sticks.size(),
                             Length.mm(38),
                             Length.mm(89),
@@ -63,10 +63,10 @@ class ExactOptimumTest {
                             Length.mm(SHOP[i]),
                             Money.cents(PRICES[i])));
         }
-        List<CutJob.Piece> wanted = new ArrayList<>();
+        List<WantedPiece> wanted = new ArrayList<>();
         for (long length : pieces) {
             wanted.add(
-                    new CutJob.Piece(
+                    new WantedPiece(
                             "p" + wanted.size(),
                             Length.mm(38),
                             Length.mm(89),

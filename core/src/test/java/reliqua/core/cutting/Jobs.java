@@ -18,9 +18,9 @@ final class Jobs {
     private Jobs() {}
 
     static CutJob yard(Random random) {
-        List<CutJob.OwnStick> sticks = new ArrayList<>();
+        List<OwnStick> sticks = new ArrayList<>();
         List<CutJob.ShopItem> shop = new ArrayList<>();
-        List<CutJob.Piece> pieces = new ArrayList<>();
+        List<WantedPiece> pieces = new ArrayList<>();
         for (int[] s : SECTIONS) {
             for (int i = random.nextInt(8); i > 0; i--) {
                 sticks.add(stick(random, "S" + sticks.size(), s));
@@ -44,7 +44,7 @@ final class Jobs {
                                 ? Optional.of(Length.mm(1 + random.nextInt(5)))
                                 : Optional.empty();
                 pieces.add(
-                        new CutJob.Piece(
+                        new WantedPiece(
                                 "p" + pieces.size(),
                                 mm(s[0]),
                                 mm(s[1]),
@@ -63,7 +63,7 @@ final class Jobs {
         for (int i = 1 + random.nextInt(4); i > 0; i--) {
             List<CutJob.Way> ways = new ArrayList<>();
             for (int w = 1 + random.nextInt(3); w > 0; w--) {
-                List<CutJob.OwnStick> gives = new ArrayList<>();
+                List<OwnStick> gives = new ArrayList<>();
                 for (int g = 1 + random.nextInt(3); g > 0; g--) {
                     gives.add(stick(random, "g" + g, SECTIONS[random.nextInt(SECTIONS.length)]));
                 }
@@ -87,7 +87,7 @@ final class Jobs {
         job.sticks().forEach(s -> sources.add(s.id()));
         job.workables().forEach(w -> sources.add(w.id()));
         job.shop().forEach(s -> sources.add(s.id()));
-        List<CutJob.Piece> pieces =
+        List<WantedPiece> pieces =
                 job.pieces().stream().map(p -> wished(p, sources, random)).toList();
         return new CutJob(
                 job.kerf(),
@@ -99,13 +99,13 @@ final class Jobs {
                 job.panels());
     }
 
-    private static CutJob.Piece wished(CutJob.Piece p, List<String> sources, Random random) {
+    private static WantedPiece wished(WantedPiece p, List<String> sources, Random random) {
         if (sources.isEmpty() || random.nextInt(3) > 0) {
             return p;
         }
         Set<String> one = Set.of(sources.get(random.nextInt(sources.size())));
         boolean only = random.nextBoolean();
-        return new CutJob.Piece(
+        return new WantedPiece(
                 p.id(),
                 p.thickness(),
                 p.width(),
@@ -119,11 +119,11 @@ final class Jobs {
 
     /** The same job with poles among the sticks and with pieces that take more than they ask. */
     static CutJob lenient(CutJob job, Random random) {
-        List<CutJob.OwnStick> sticks = new ArrayList<>(job.sticks());
+        List<OwnStick> sticks = new ArrayList<>(job.sticks());
         for (int i = random.nextInt(4); i > 0; i--) {
             Length butt = mm(40 + random.nextInt(70));
             sticks.add(
-                    new CutJob.OwnStick(
+                    new OwnStick(
                             "pole " + i,
                             butt,
                             butt,
@@ -144,11 +144,11 @@ final class Jobs {
                 Money.of(random.nextInt(3) * 6));
     }
 
-    private static CutJob.Piece lenient(CutJob.Piece p, Random random) {
+    private static WantedPiece lenient(WantedPiece p, Random random) {
         Latitude latitude =
                 random.nextBoolean() ? Latitude.NONE : Latitude.mm(random.nextInt(30), 30);
         int from = 30 + random.nextInt(40);
-        return new CutJob.Piece(
+        return new WantedPiece(
                 p.id(),
                 p.thickness(),
                 p.width(),
@@ -174,13 +174,13 @@ final class Jobs {
                 job.panels());
     }
 
-    private static CutJob.Piece slanted(CutJob.Piece p, Random random) {
+    private static WantedPiece slanted(WantedPiece p, Random random) {
         Bevel bevel =
                 new Bevel(
                         mm(15 + 30 * random.nextInt(3)),
                         random.nextInt(4) > 0,
                         random.nextBoolean());
-        return new CutJob.Piece(
+        return new WantedPiece(
                 p.id(),
                 p.thickness(),
                 p.width(),
@@ -195,14 +195,14 @@ final class Jobs {
                 Length.ZERO);
     }
 
-    private static CutJob.OwnStick stick(Random random, String id, int[] section) {
+    private static OwnStick stick(Random random, String id, int[] section) {
         int length = 600 + random.nextInt(3000);
         List<CutJob.Stretch> flaws = new ArrayList<>();
         for (int i = random.nextInt(3); i > 0; i--) {
             int from = random.nextInt(length);
             flaws.add(new CutJob.Stretch(mm(from), Length.ofMm(from + 0.5 + random.nextInt(90))));
         }
-        return new CutJob.OwnStick(
+        return new OwnStick(
                 id,
                 mm(section[0]),
                 mm(section[1]),
@@ -215,7 +215,7 @@ final class Jobs {
     /** Sticks cut up without a rest: all pieces come out of them again, for nothing. */
     static CutJob planted(Random random) {
         int kerf = 2 + random.nextInt(3);
-        List<CutJob.OwnStick> sticks = new ArrayList<>();
+        List<OwnStick> sticks = new ArrayList<>();
         Map<Integer, Integer> counts = new LinkedHashMap<>();
         int[] lengths = random.ints(7, 200, 1400).toArray();
         for (int i = 0; i < 12; i++) {
@@ -226,14 +226,14 @@ final class Jobs {
                 at += length + kerf;
             }
             sticks.add(
-                    new CutJob.OwnStick(
+                    new OwnStick(
                             "S" + i, mm(38), mm(89), mm(at - kerf), 1, List.of(), Length.ZERO));
         }
-        List<CutJob.Piece> pieces = new ArrayList<>();
+        List<WantedPiece> pieces = new ArrayList<>();
         counts.forEach(
                 (length, n) ->
                         pieces.add(
-                                new CutJob.Piece(
+                                new WantedPiece(
                                         "p" + length,
                                         mm(38),
                                         mm(89),
@@ -247,11 +247,11 @@ final class Jobs {
 
     /** The same job with some of its sticks longer, by little or by much. */
     static CutJob withRoom(CutJob job, Random random) {
-        List<CutJob.OwnStick> longer =
+        List<OwnStick> longer =
                 job.sticks().stream()
                         .map(
                                 s ->
-                                        new CutJob.OwnStick(
+                                        new OwnStick(
                                                 s.id(),
                                                 s.thickness(),
                                                 s.width(),
@@ -269,7 +269,7 @@ final class Jobs {
     }
 
     static CutJob sheets(Random random) {
-        List<CutJob.OwnSheet> own = new ArrayList<>();
+        List<OwnSheet> own = new ArrayList<>();
         for (int i = random.nextInt(4); i > 0; i--) {
             int width = 500 + random.nextInt(720);
             int length = 600 + random.nextInt(1800);
@@ -283,13 +283,13 @@ final class Jobs {
                                 mm(20 + random.nextInt(300))));
             }
             own.add(
-                    new CutJob.OwnSheet(
+                    new OwnSheet(
                             "P" + i, mm(12), mm(width), mm(length), 1 + random.nextInt(2), flaws));
         }
-        List<CutJob.Panel> panels = new ArrayList<>();
+        List<WantedPanel> panels = new ArrayList<>();
         for (int i = 2 + random.nextInt(8); i > 0; i--) {
             panels.add(
-                    new CutJob.Panel(
+                    new WantedPanel(
                             "a" + i,
                             mm(12),
                             mm(100 + random.nextInt(900)),

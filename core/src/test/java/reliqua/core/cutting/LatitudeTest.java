@@ -52,7 +52,7 @@ class LatitudeTest {
                                         .anyMatch(p -> !p.width().equals(s.width())));
     }
 
-    private static CutJob.Piece find(CutJob job, String id) {
+    private static WantedPiece find(CutJob job, String id) {
         return job.pieces().stream().filter(p -> p.id().equals(id)).findFirst().orElseThrow();
     }
 
@@ -81,10 +81,10 @@ class LatitudeTest {
 
     @Test
     void theSectionAskedComesFirstAndALargerOneBeforeTheShop() {
-        CutJob.Piece piece = piece(Latitude.mm(0, 60));
-        CutJob.OwnStick exact = stick("exact", 38, 64, Optional.empty());
-        CutJob.OwnStick wide = stick("wide", 38, 89, Optional.empty());
-        CutJob.OwnStick wider = stick("wider", 38, 140, Optional.empty());
+        WantedPiece piece = piece(Latitude.mm(0, 60));
+        OwnStick exact = stick("exact", 38, 64, Optional.empty());
+        OwnStick wide = stick("wide", 38, 89, Optional.empty());
+        OwnStick wider = stick("wider", 38, 140, Optional.empty());
         assertThat(source(List.of(wide, exact, wider), piece)).isEqualTo("exact");
         assertThat(source(List.of(wider, wide), piece)).isEqualTo("wide");
         assertThat(source(List.of(wider), piece)).isEqualTo("shop");
@@ -93,9 +93,9 @@ class LatitudeTest {
 
     @Test
     void aPoleGivesThePieceWhereItIsNeitherTooThickNorTooThin() {
-        CutJob.Piece piece = piece(Latitude.NONE.orRound(60, 90));
+        WantedPiece piece = piece(Latitude.NONE.orRound(60, 90));
         // 110 mm at the thick end, 50 at the tip: 90 is reached after 1000 mm of 3000, 60 at 2500.
-        CutJob.OwnStick pole = stick("pole", 110, 110, Optional.of(Length.mm(50)));
+        OwnStick pole = stick("pole", 110, 110, Optional.of(Length.mm(50)));
         CutPlan plan = plan(job(List.of(pole), piece, Money.ZERO));
         assertThat(plan.sticks()).hasSize(1);
         assertThat(plan.sticks().getFirst().pieces().getFirst().at()).isEqualTo(Length.mm(1000));
@@ -112,7 +112,7 @@ class LatitudeTest {
                         List.of(
                                 new CutJob.Way(
                                         "rip", 30, List.of(stick("r", 38, 64, Optional.empty())))));
-        CutJob.Piece piece = piece(Latitude.NONE);
+        WantedPiece piece = piece(Latitude.NONE);
         assertThat(worked(thing, piece, Money.ZERO).cost()).isEqualTo(Money.ZERO);
         CutPlan cheap = worked(thing, piece, Money.of(4));
         assertThat(cheap.cost()).isEqualTo(Money.ZERO);
@@ -135,7 +135,7 @@ class LatitudeTest {
                 .hasMessageContaining("thick end");
     }
 
-    private static CutPlan worked(CutJob.Workable thing, CutJob.Piece piece, Money hour) {
+    private static CutPlan worked(CutJob.Workable thing, WantedPiece piece, Money hour) {
         CutJob job = job(List.of(), piece, hour);
         return plan(
                 new CutJob(
@@ -149,11 +149,11 @@ class LatitudeTest {
                         hour));
     }
 
-    private static String source(List<CutJob.OwnStick> sticks, CutJob.Piece piece) {
+    private static String source(List<OwnStick> sticks, WantedPiece piece) {
         return plan(job(sticks, piece, Money.ZERO)).sticks().getFirst().source();
     }
 
-    private static CutJob job(List<CutJob.OwnStick> sticks, CutJob.Piece piece, Money hour) {
+    private static CutJob job(List<OwnStick> sticks, WantedPiece piece, Money hour) {
         CutJob.ShopItem shop =
                 new CutJob.ShopItem(
                         "shop", false, Length.mm(38), Length.mm(64), Length.mm(3000), Money.of(5));
@@ -168,8 +168,8 @@ class LatitudeTest {
                 hour);
     }
 
-    private static CutJob.Piece piece(Latitude latitude) {
-        return new CutJob.Piece(
+    private static WantedPiece piece(Latitude latitude) {
+        return new WantedPiece(
                 "p",
                 Length.mm(38),
                 Length.mm(64),
@@ -181,8 +181,8 @@ class LatitudeTest {
                 latitude);
     }
 
-    private static CutJob.OwnStick stick(String id, int thick, int wide, Optional<Length> tip) {
-        return new CutJob.OwnStick(
+    private static OwnStick stick(String id, int thick, int wide, Optional<Length> tip) {
+        return new OwnStick(
                 id,
                 Length.mm(thick),
                 Length.mm(wide),

@@ -103,15 +103,15 @@ class LeftoversTest {
                                         && s.pieces().getFirst().id().equals("trim"));
     }
 
-    private static CutPlan plan(List<CutJob.OwnStick> sticks, List<CutJob.Piece> pieces) {
+    private static CutPlan plan(List<OwnStick> sticks, List<WantedPiece> pieces) {
         CutJob job = new CutJob(Length.mm(3), sticks, List.of(), List.of(), pieces, List.of());
         CutPlan plan = new CutPlanner(CutPlanner.Settings.FULL).plan(job, Progress.NONE);
         assertThat(PlanChecker.faults(job, plan)).isEmpty();
         return plan;
     }
 
-    private static CutJob.OwnStick stick(String id, long length, int looks) {
-        return new CutJob.OwnStick(
+    private static OwnStick stick(String id, long length, int looks) {
+        return new OwnStick(
                 id,
                 Length.mm(38),
                 Length.mm(89),
@@ -123,8 +123,8 @@ class LeftoversTest {
                 looks);
     }
 
-    private static CutJob.Piece piece(String id, long length, boolean seen) {
-        return new CutJob.Piece(
+    private static WantedPiece piece(String id, long length, boolean seen) {
+        return new WantedPiece(
                 id,
                 Length.mm(38),
                 Length.mm(89),

@@ -23,7 +23,7 @@ class NestingTest {
     void everyPlanOfBevelledPiecesIsValidAndNeverDearerThanWithoutNesting() {
         Random random = new Random(71);
         int cheaper = 0;
-        for (int n = 0; n < 300; n++) {
+        for (int n = 0; n < 150; n++) {
             CutJob plain = n % 2 == 0 ? Jobs.yard(random) : Jobs.workable(random);
             CutJob job = Jobs.bevelled(plain, random);
             CutPlan plan = new CutPlanner(CutPlanner.Settings.LIVE).plan(job, Progress.NONE);
@@ -76,8 +76,8 @@ class NestingTest {
 
     @Test
     void aThickerStickIsNotNestedAcrossItsThickness() {
-        CutJob.Piece stud =
-                new CutJob.Piece(
+        WantedPiece stud =
+                new WantedPiece(
                         "stud",
                         Length.mm(38),
                         Length.mm(89),
@@ -90,8 +90,8 @@ class NestingTest {
                         Optional.of(new Bevel(Length.mm(RUN), false, false)),
                         false,
                         Length.ZERO);
-        CutJob.OwnStick thick =
-                new CutJob.OwnStick(
+        OwnStick thick =
+                new OwnStick(
                         "S",
                         Length.mm(50),
                         Length.mm(89),
@@ -136,7 +136,7 @@ class NestingTest {
     }
 
     private static CutJob job(long[] own, long[] pieces, boolean both) {
-        List<CutJob.OwnStick> sticks = new ArrayList<>();
+        List<OwnStick> sticks = new ArrayList<>();
         for (long length : own) {
             sticks.add(stick("S" + sticks.size(), length));
         }
@@ -151,7 +151,7 @@ class NestingTest {
                             Length.mm(SHOP[i]),
                             Money.cents(PRICES[i])));
         }
-        List<CutJob.Piece> wanted = new ArrayList<>();
+        List<WantedPiece> wanted = new ArrayList<>();
         for (long length : pieces) {
             wanted.add(piece("p" + wanted.size(), length, 1, Optional.of(slant(both))));
         }
@@ -162,13 +162,13 @@ class NestingTest {
         return new Bevel(Length.mm(RUN), true, both);
     }
 
-    private static CutJob.OwnStick stick(String id, long length) {
-        return new CutJob.OwnStick(
+    private static OwnStick stick(String id, long length) {
+        return new OwnStick(
                 id, Length.mm(38), Length.mm(89), Length.mm(length), 1, List.of(), Length.ZERO);
     }
 
-    private static CutJob.Piece piece(String id, long length, int quantity, Optional<Bevel> bevel) {
-        return new CutJob.Piece(
+    private static WantedPiece piece(String id, long length, int quantity, Optional<Bevel> bevel) {
+        return new WantedPiece(
                 id,
                 Length.mm(38),
                 Length.mm(89),

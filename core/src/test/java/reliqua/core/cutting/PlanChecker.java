@@ -40,16 +40,16 @@ final class PlanChecker {
     }
 
     private void check() {
-        Map<String, CutJob.OwnStick> sticks = by(job.sticks(), CutJob.OwnStick::id);
+        Map<String, OwnStick> sticks = by(job.sticks(), OwnStick::id);
         Map<String, CutJob.Workable> workables = by(job.workables(), CutJob.Workable::id);
-        Map<String, CutJob.OwnSheet> sheets = by(job.sheets(), CutJob.OwnSheet::id);
+        Map<String, OwnSheet> sheets = by(job.sheets(), OwnSheet::id);
         Map<String, CutJob.ShopItem> shop = by(job.shop(), CutJob.ShopItem::id);
         Set<String> used = new HashSet<>();
         Money cost = Money.ZERO;
         Money work = Money.ZERO;
         for (CutPlan.StickCut cut : plan.sticks()) {
             once(used, cut.source(), cut.copy());
-            CutJob.OwnStick own = sticks.get(cut.source());
+            OwnStick own = sticks.get(cut.source());
             if (workables.containsKey(cut.source())) {
                 CutJob.Workable thing = workables.get(cut.source());
                 worked(cut, thing);
@@ -63,7 +63,7 @@ final class PlanChecker {
                 cost = cost.plus(item.price());
                 stick(
                         cut,
-                        new CutJob.OwnStick(
+                        new OwnStick(
                                 item.id(),
                                 item.thickness(),
                                 item.width(),
@@ -75,7 +75,7 @@ final class PlanChecker {
         }
         for (CutPlan.SheetCut cut : plan.sheets()) {
             once(used, cut.source(), cut.copy());
-            CutJob.OwnSheet own = sheets.get(cut.source());
+            OwnSheet own = sheets.get(cut.source());
             if (own != null) {
                 copies(cut.source(), cut.copy(), own.quantity());
                 sheet(cut, own);
@@ -84,7 +84,7 @@ final class PlanChecker {
                 cost = cost.plus(item.price());
                 sheet(
                         cut,
-                        new CutJob.OwnSheet(
+                        new OwnSheet(
                                 item.id(),
                                 item.thickness(),
                                 item.width(),
@@ -120,7 +120,7 @@ final class PlanChecker {
     /** Every stick of the way is cut like a plain one. */
     private void worked(CutPlan.StickCut cut, CutJob.Workable thing) {
         copies(cut.source(), cut.copy(), thing.quantity());
-        List<CutJob.OwnStick> sticks = thing.way(cut.way()).orElseThrow().each();
+        List<OwnStick> sticks = thing.way(cut.way()).orElseThrow().each();
         Map<Integer, List<CutPlan.PlacedPiece>> byStick =
                 cut.pieces().stream().collect(Collectors.groupingBy(CutPlan.PlacedPiece::of));
         byStick.forEach(
@@ -130,11 +130,11 @@ final class PlanChecker {
                                 sticks.get(of - 1)));
     }
 
-    private void stick(CutPlan.StickCut cut, CutJob.OwnStick stick) {
+    private void stick(CutPlan.StickCut cut, OwnStick stick) {
         long last = Long.MIN_VALUE;
         Optional<Bevel> open = Optional.empty();
         for (CutPlan.PlacedPiece placed : cut.pieces()) {
-            CutJob.Piece piece =
+            WantedPiece piece =
                     job.pieces().stream()
                             .filter(p -> p.id().equals(placed.id()))
                             .findFirst()
@@ -171,7 +171,7 @@ final class PlanChecker {
 
     /** How an end slants: of one with a single bevel, the far end unless it is turned. */
     private static Optional<Bevel> slant(
-            CutJob.Piece piece, CutJob.OwnStick stick, boolean squareWhereSingle) {
+            WantedPiece piece, OwnStick stick, boolean squareWhereSingle) {
         return piece.bevel()
                 .filter(b -> b.bothEnds() || !squareWhereSingle)
                 .filter(
@@ -183,13 +183,13 @@ final class PlanChecker {
     }
 
     /** From long point to long point of two nested pieces: the cut slants, so it is longer. */
-    private long nested(Bevel slant, CutJob.OwnStick stick) {
+    private long nested(Bevel slant, OwnStick stick) {
         double run = slant.run().nm();
         double depth = (slant.acrossWidth() ? stick.width() : stick.thickness()).nm();
         return (long) Math.floor(job.kerf().nm() * Math.sqrt(1 + run * run / depth / depth) - run);
     }
 
-    private static boolean serves(CutJob.Piece piece, CutJob.OwnStick stick, long from, long to) {
+    private static boolean serves(WantedPiece piece, OwnStick stick, long from, long to) {
         if (stick.tip().isEmpty()) {
             long thicker = stick.thickness().nm() - piece.thickness().nm();
             long wider = stick.width().nm() - piece.width().nm();
@@ -207,7 +207,7 @@ final class PlanChecker {
                 .isPresent();
     }
 
-    private static double diameter(CutJob.OwnStick pole, long at) {
+    private static double diameter(OwnStick pole, long at) {
         double butt = pole.thickness().nm();
         double tip = pole.tip().orElseThrow().nm();
         return butt + (tip - butt) * at / pole.length().nm();
@@ -219,7 +219,7 @@ final class PlanChecker {
     }
 
     /** Shapes of any outline: inside the edge, clear of flaws, a kerf apart. */
-    private void shapes(CutPlan.SheetCut cut, CutJob.OwnSheet sheet) {
+    private void shapes(CutPlan.SheetCut cut, OwnSheet sheet) {
         GeometryFactory make = new GeometryFactory();
         Geometry edge =
                 sheet.outline()
@@ -227,7 +227,7 @@ final class PlanChecker {
                         .orElse(box(make, 0, 0, sheet.width().toMm(), sheet.length().toMm()));
         List<Geometry> laid = new ArrayList<>();
         for (CutPlan.PlacedPanel placed : cut.panels()) {
-            CutJob.Panel panel =
+            WantedPanel panel =
                     job.panels().stream()
                             .filter(p -> p.id().equals(placed.id()))
                             .findFirst()
@@ -274,7 +274,7 @@ final class PlanChecker {
 
     /** Turned about the middle of its least rectangle, then moved by that rectangle's corner. */
     private static Geometry laid(
-            GeometryFactory make, CutJob.Panel panel, CutPlan.PlacedPanel placed) {
+            GeometryFactory make, WantedPanel panel, CutPlan.PlacedPanel placed) {
         double w = panel.width().toMm();
         double l = panel.length().toMm();
         Geometry shape =
@@ -294,14 +294,14 @@ final class PlanChecker {
                 .transform(turned);
     }
 
-    private void sheet(CutPlan.SheetCut cut, CutJob.OwnSheet sheet) {
+    private void sheet(CutPlan.SheetCut cut, OwnSheet sheet) {
         if (shaped()) {
             shapes(cut, sheet);
             return;
         }
         List<long[]> rects = new ArrayList<>();
         for (CutPlan.PlacedPanel placed : cut.panels()) {
-            CutJob.Panel panel =
+            WantedPanel panel =
                     job.panels().stream()
                             .filter(p -> p.id().equals(placed.id()))
                             .findFirst()

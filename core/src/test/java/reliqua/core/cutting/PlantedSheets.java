@@ -21,7 +21,7 @@ final class PlantedSheets {
     private PlantedSheets() {}
 
     static CutJob job(Random random) {
-        List<CutJob.OwnSheet> sheets = new ArrayList<>();
+        List<OwnSheet> sheets = new ArrayList<>();
         Map<List<Integer>, Integer> panels = new LinkedHashMap<>();
         for (int n = 1 + random.nextInt(4); n > 0; n--) {
             Box sheet = new Box(0, 0, 1000 + random.nextInt(1400), 1200 + random.nextInt(3600));
@@ -32,17 +32,15 @@ final class PlantedSheets {
                 flaws.add(new CutJob.Box(mm(b.x), mm(b.y), mm(b.width), mm(b.length)));
             }
             boxes.forEach(b -> panels.merge(List.of(b.width, b.length), 1, Integer::sum));
-            sheets.add(
-                    new CutJob.OwnSheet(
-                            "P" + n, mm(24), mm(sheet.width), mm(sheet.length), 1, flaws));
+            sheets.add(new OwnSheet("P" + n, mm(24), mm(sheet.width), mm(sheet.length), 1, flaws));
         }
-        List<CutJob.Panel> wanted = new ArrayList<>();
+        List<WantedPanel> wanted = new ArrayList<>();
         panels.forEach(
                 (size, count) -> {
                     boolean turn = random.nextBoolean();
                     boolean given = turn && random.nextBoolean();
                     wanted.add(
-                            new CutJob.Panel(
+                            new WantedPanel(
                                     "p" + wanted.size(),
                                     mm(24),
                                     mm(size.get(given ? 1 : 0)),

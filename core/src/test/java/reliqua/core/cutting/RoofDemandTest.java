@@ -78,7 +78,7 @@ class RoofDemandTest {
     void coveredEndsNeverMakeAPlanWorse() {
         Random random = new Random(55);
         int better = 0;
-        for (int n = 0; n < 200; n++) {
+        for (int n = 0; n < 100; n++) {
             CutJob plain = Jobs.yard(random);
             CutJob job = covered(plain, random);
             CutPlan plan = new CutPlanner(CutPlanner.Settings.LIVE).plan(job, Progress.NONE);
@@ -107,7 +107,7 @@ class RoofDemandTest {
                 job.pieces().stream()
                         .map(
                                 p ->
-                                        new CutJob.Piece(
+                                        new WantedPiece(
                                                 p.id(),
                                                 p.thickness(),
                                                 p.width(),

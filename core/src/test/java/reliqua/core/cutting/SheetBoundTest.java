@@ -13,7 +13,7 @@ import reliqua.core.measure.Money;
 class SheetBoundTest {
     private static final Length KERF = Length.mm(3);
 
-    private static CutJob job(List<CutJob.OwnSheet> own, List<CutJob.Panel> panels) {
+    private static CutJob job(List<OwnSheet> own, List<WantedPanel> panels) {
         CutJob.ShopItem full =
                 new CutJob.ShopItem("Q", true, mm(12), mm(1220), mm(2440), Money.of(30));
         CutJob.ShopItem half =
@@ -39,13 +39,13 @@ class SheetBoundTest {
         assertThat(plan.status()).isEqualTo(CutPlan.Status.OPTIMAL);
     }
 
-    private static CutJob.Panel panel(String id, long width, long length, int quantity) {
-        return new CutJob.Panel(id, mm(12), mm(width), mm(length), quantity, true);
+    private static WantedPanel panel(String id, long width, long length, int quantity) {
+        return new WantedPanel(id, mm(12), mm(width), mm(length), quantity, true);
     }
 
     @Test
     void anOwnSheetThatTakesItAllCostsNothing() {
-        CutJob.OwnSheet own = new CutJob.OwnSheet("P", mm(12), mm(1003), mm(2003), 1, List.of());
+        OwnSheet own = new OwnSheet("P", mm(12), mm(1003), mm(2003), 1, List.of());
         CutPlan plan = plan(job(List.of(own), List.of(panel("a", 500, 1000, 4))));
         assertThat(plan.cost()).isEqualTo(Money.ZERO);
         assertThat(PlanChecker.faults(job(List.of(own), List.of(panel("a", 500, 1000, 4))), plan))
@@ -54,8 +54,8 @@ class SheetBoundTest {
 
     @Test
     void aFlawInTheMiddleIsCutRound() {
-        CutJob.OwnSheet own =
-                new CutJob.OwnSheet(
+        OwnSheet own =
+                new OwnSheet(
                         "P",
                         mm(12),
                         mm(1000),
@@ -72,7 +72,7 @@ class SheetBoundTest {
     void theBoundIsNeverAboveAPossibleBill() {
         Random random = new Random(71);
         for (int n = 0; n < 120; n++) {
-            List<CutJob.Panel> panels = new ArrayList<>();
+            List<WantedPanel> panels = new ArrayList<>();
             int sheets = 1 + random.nextInt(4);
             for (int s = 0; s < sheets; s++) {
                 split(random, 1220, 2440, panels);
@@ -87,7 +87,7 @@ class SheetBoundTest {
     /**
      * Cuts a sheet into a few panels from edge to edge; together they need no more than that sheet.
      */
-    private static void split(Random random, int width, int length, List<CutJob.Panel> into) {
+    private static void split(Random random, int width, int length, List<WantedPanel> into) {
         boolean across = random.nextBoolean();
         int side = across ? length : width;
         if (side < 500 || random.nextInt(4) == 0) {

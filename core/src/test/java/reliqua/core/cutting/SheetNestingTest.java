@@ -93,8 +93,8 @@ class SheetNestingTest {
 
     @Test
     void aSlopedPanelFitsTheSlopedOffcutOfAnother() {
-        CutJob.OwnSheet offcut =
-                new CutJob.OwnSheet(
+        OwnSheet offcut =
+                new OwnSheet(
                         "P", mm(12), mm(1000), mm(900), 1, List.of(), Optional.of(edge(SLOPED)));
         CutJob job =
                 new CutJob(
@@ -136,18 +136,18 @@ class SheetNestingTest {
         return Optional.of(new PanelOutline(edge(corners), List.of()));
     }
 
-    private static CutJob.Panel panel(
+    private static WantedPanel panel(
             String id, long width, long length, int quantity, Optional<PanelOutline> outline) {
-        return new CutJob.Panel(id, mm(12), mm(width), mm(length), quantity, true, outline);
+        return new WantedPanel(id, mm(12), mm(width), mm(length), quantity, true, outline);
     }
 
-    private static CutJob job(long width, long length, List<CutJob.Panel> panels) {
-        CutJob.OwnSheet own = new CutJob.OwnSheet("P", mm(12), mm(width), mm(length), 1, List.of());
+    private static CutJob job(long width, long length, List<WantedPanel> panels) {
+        OwnSheet own = new OwnSheet("P", mm(12), mm(width), mm(length), 1, List.of());
         return new CutJob(mm(3), List.of(), List.of(own), List.of(), List.of(), panels);
     }
 
     private static CutJob shaped(Random random) {
-        List<CutJob.OwnSheet> own = new ArrayList<>();
+        List<OwnSheet> own = new ArrayList<>();
         for (int i = 1 + random.nextInt(4); i > 0; i--) {
             long w = 500 + random.nextInt(900);
             long l = 600 + random.nextInt(1200);
@@ -169,9 +169,9 @@ class SheetNestingTest {
                                             mm(random.nextInt(300)),
                                             mm(90),
                                             mm(60)));
-            own.add(new CutJob.OwnSheet("P" + i, mm(12), mm(w), mm(l), 1, flaws, edge));
+            own.add(new OwnSheet("P" + i, mm(12), mm(w), mm(l), 1, flaws, edge));
         }
-        List<CutJob.Panel> panels = new ArrayList<>();
+        List<WantedPanel> panels = new ArrayList<>();
         for (int i = 3 + random.nextInt(6); i > 0; i--) {
             panels.add(panel(random, "p" + i));
         }
@@ -184,7 +184,7 @@ class SheetNestingTest {
         return new CutJob(mm(random.nextInt(4)), List.of(), own, shop, List.of(), panels);
     }
 
-    private static CutJob.Panel panel(Random random, String id) {
+    private static WantedPanel panel(Random random, String id) {
         long w = 200 + random.nextInt(700);
         long l = 200 + random.nextInt(700);
         Optional<PanelOutline> outline =
@@ -212,7 +212,7 @@ class SheetNestingTest {
                                     });
                     default -> Optional.empty();
                 };
-        return new CutJob.Panel(
+        return new WantedPanel(
                 id, mm(12), mm(w), mm(l), 1 + random.nextInt(2), random.nextInt(4) > 0, outline);
     }
 
@@ -223,7 +223,7 @@ class SheetNestingTest {
                 job.sheets().stream()
                         .map(
                                 s ->
-                                        new CutJob.OwnSheet(
+                                        new OwnSheet(
                                                 s.id(),
                                                 s.thickness(),
                                                 s.width(),
@@ -236,7 +236,7 @@ class SheetNestingTest {
                 job.panels().stream()
                         .map(
                                 p ->
-                                        new CutJob.Panel(
+                                        new WantedPanel(
                                                 p.id(),
                                                 p.thickness(),
                                                 p.width(),
@@ -246,7 +246,7 @@ class SheetNestingTest {
                         .toList());
     }
 
-    private static List<CutJob.Box> boxes(CutJob.OwnSheet sheet) {
+    private static List<CutJob.Box> boxes(OwnSheet sheet) {
         List<CutJob.Box> boxes = new ArrayList<>(sheet.flaws());
         sheet.outline()
                 .ifPresent(

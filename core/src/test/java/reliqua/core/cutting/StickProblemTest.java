@@ -9,8 +9,8 @@ import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 
 class StickProblemTest {
-    private static CutJob.OwnStick stick(String id, int bow, CutJob.Stretch... flaws) {
-        return new CutJob.OwnStick(id, mm(38), mm(89), mm(2000), 1, List.of(flaws), mm(bow));
+    private static OwnStick stick(String id, int bow, CutJob.Stretch... flaws) {
+        return new OwnStick(id, mm(38), mm(89), mm(2000), 1, List.of(flaws), mm(bow));
     }
 
     private static Length mm(long millimetres) {
@@ -21,12 +21,12 @@ class StickProblemTest {
         return new CutJob.Stretch(Length.ofMm(from), Length.ofMm(to));
     }
 
-    private static CutJob job(Length kerf, List<CutJob.OwnStick> sticks, CutJob.Piece... pieces) {
+    private static CutJob job(Length kerf, List<OwnStick> sticks, WantedPiece... pieces) {
         return new CutJob(kerf, sticks, List.of(), List.of(), List.of(pieces), List.of());
     }
 
-    private static CutJob.Piece piece(String id, long length, int quantity, Optional<Length> bow) {
-        return new CutJob.Piece(id, mm(38), mm(89), mm(length), quantity, bow);
+    private static WantedPiece piece(String id, long length, int quantity, Optional<Length> bow) {
+        return new WantedPiece(id, mm(38), mm(89), mm(length), quantity, bow);
     }
 
     private static CutPlan plan(CutJob job) {

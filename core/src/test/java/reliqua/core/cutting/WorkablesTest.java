@@ -83,7 +83,7 @@ class WorkablesTest {
                                             5,
                                             List.of(own(LATH, random), own(LATH, random))))));
         }
-        List<CutJob.Piece> pieces = new ArrayList<>();
+        List<WantedPiece> pieces = new ArrayList<>();
         for (Section section : List.of(BATTEN, LATH)) {
             for (int i = 0; i < 3; i++) {
                 pieces.add(piece(section, 300 + random.nextInt(900), 1 + random.nextInt(2)));
@@ -95,13 +95,13 @@ class WorkablesTest {
                 Length.mm(3), List.of(), things, List.of(), shop, numbered(pieces), List.of());
     }
 
-    private static List<List<CutJob.OwnStick>> choices(List<CutJob.Workable> things) {
-        List<List<CutJob.OwnStick>> all = List.of(List.of());
+    private static List<List<OwnStick>> choices(List<CutJob.Workable> things) {
+        List<List<OwnStick>> all = List.of(List.of());
         for (CutJob.Workable thing : things) {
-            List<List<CutJob.OwnStick>> more = new ArrayList<>();
-            for (List<CutJob.OwnStick> before : all) {
+            List<List<OwnStick>> more = new ArrayList<>();
+            for (List<OwnStick> before : all) {
                 for (CutJob.Way way : thing.ways()) {
-                    List<CutJob.OwnStick> next = new ArrayList<>(before);
+                    List<OwnStick> next = new ArrayList<>(before);
                     next.addAll(way.each());
                     more.add(next);
                 }
@@ -111,11 +111,11 @@ class WorkablesTest {
         return all;
     }
 
-    private static CutJob plain(CutJob job, List<CutJob.OwnStick> sticks) {
-        List<CutJob.OwnStick> named = new ArrayList<>();
-        for (CutJob.OwnStick s : sticks) {
+    private static CutJob plain(CutJob job, List<OwnStick> sticks) {
+        List<OwnStick> named = new ArrayList<>();
+        for (OwnStick s : sticks) {
             named.add(
-                    new CutJob.OwnStick(
+                    new OwnStick(
                             "S" + named.size(),
                             s.thickness(),
                             s.width(),
@@ -127,13 +127,13 @@ class WorkablesTest {
         return new CutJob(job.kerf(), named, List.of(), job.shop(), job.pieces(), List.of());
     }
 
-    private static CutJob.OwnStick own(Section section, Random random) {
+    private static OwnStick own(Section section, Random random) {
         return YardStock.ownStick(
                 "x", Stick.sound(section, Length.mm(400 + random.nextInt(1500))), 1);
     }
 
-    private static CutJob.Piece piece(Section section, int length, int quantity) {
-        return new CutJob.Piece(
+    private static WantedPiece piece(Section section, int length, int quantity) {
+        return new WantedPiece(
                 "p",
                 section.thickness(),
                 section.width(),
@@ -142,11 +142,11 @@ class WorkablesTest {
                 Optional.empty());
     }
 
-    private static List<CutJob.Piece> numbered(List<CutJob.Piece> pieces) {
-        List<CutJob.Piece> named = new ArrayList<>();
-        for (CutJob.Piece p : pieces) {
+    private static List<WantedPiece> numbered(List<WantedPiece> pieces) {
+        List<WantedPiece> named = new ArrayList<>();
+        for (WantedPiece p : pieces) {
             named.add(
-                    new CutJob.Piece(
+                    new WantedPiece(
                             "p" + named.size(),
                             p.thickness(),
                             p.width(),
@@ -169,7 +169,7 @@ class WorkablesTest {
 
     @Test
     void nothingIsWorkedWhenPlainSticksDoAndTheQuickerWayWinsAtTheSameBill() {
-        CutJob.OwnStick board = YardStock.ownStick("b", Stick.sound(BATTEN, Length.mm(1000)), 1);
+        OwnStick board = YardStock.ownStick("b", Stick.sound(BATTEN, Length.mm(1000)), 1);
         CutJob.Workable thing =
                 new CutJob.Workable(
                         "W",

@@ -1,0 +1,39 @@
+package reliqua.core.cutting;
+
+import java.util.List;
+import java.util.Optional;
+import reliqua.core.measure.Length;
+import reliqua.core.stock.SheetOutline;
+
+/**
+ * Own sheets of one description.
+ *
+ * @param outline its edge, where it is no rectangle
+ */
+public record OwnSheet(
+        String id,
+        Length thickness,
+        Length width,
+        Length length,
+        int quantity,
+        List<CutJob.Box> flaws,
+        Optional<SheetOutline> outline) {
+    /** Refuses sizes not above zero, a quantity below one and an edge beyond its size. */
+    public OwnSheet {
+        Sizes.positive(id, thickness, width, length);
+        Sizes.counted(id, quantity);
+        flaws = List.copyOf(flaws);
+        Sizes.inside(id, outline.isEmpty() || outline.get().within(width, length));
+    }
+
+    /** A rectangle. */
+    public OwnSheet(
+            String id,
+            Length thickness,
+            Length width,
+            Length length,
+            int quantity,
+            List<CutJob.Box> flaws) {
+        this(id, thickness, width, length, quantity, flaws, Optional.empty());
+    }
+}
