@@ -6,6 +6,7 @@ import java.util.Optional;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.madeup.Seam;
+import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
 import reliqua.core.stock.Material;
 import reliqua.core.stock.Roofing;
@@ -29,8 +30,9 @@ public final class TicketNotes {
         } else if (part instanceof Part.PanelPart && ticket.material() instanceof Sheet sheet) {
             within(ticket, part, notes);
             grain(sheet, notes);
-        } else if (ticket.material() instanceof Roofing roofing && !roofing.holes().isEmpty()) {
-            notes.add(Sum.of("piece.holes"));
+        } else if (part instanceof Part.RoofPart sheet
+                && ticket.material() instanceof Roofing roofing) {
+            roof(ticket, sheet, roofing, notes);
         }
         return List.copyOf(notes);
     }
@@ -73,6 +75,28 @@ public final class TicketNotes {
             case TILED_ACROSS, TILED_UP, BOARDED, WEATHERBOARDED ->
                     notes.add(Sum.of("piece.part", seam.mark()));
         }
+    }
+
+    private static void roof(Ticket ticket, Part.RoofPart sheet, Roofing roofing, List<Sum> notes) {
+        Length covered = sheet.covered();
+        boolean rusty =
+                ticket.cuts().stream()
+                        .filter(c -> c.parts().contains(sheet))
+                        .anyMatch(c -> spoiled(roofing, c.x(), c.x().plus(covered)));
+        if (rusty) {
+            notes.add(Sum.of("piece.underLap", covered));
+        }
+        if (roofing.fullWidth().compareTo(sheet.fullWidth()) > 0) {
+            notes.add(Sum.of("piece.widerSheet", roofing.fullWidth().minus(sheet.fullWidth())));
+        }
+        if (!roofing.holes().isEmpty()) {
+            notes.add(Sum.of("piece.holes"));
+        }
+    }
+
+    private static boolean spoiled(Roofing roofing, Length from, Length to) {
+        return roofing.flaws().stream()
+                .anyMatch(f -> f.from().compareTo(to) < 0 && f.to().compareTo(from) > 0);
     }
 
     private static boolean scab(Part part) {

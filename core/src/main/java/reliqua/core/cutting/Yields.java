@@ -1,6 +1,7 @@
 package reliqua.core.cutting;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -55,9 +56,21 @@ public final class Yields {
         return new ArrayList<>(lines.values());
     }
 
+    /** By pieces; where two lie nested, once. */
+    private static Length covered(Ticket ticket) {
+        Length sum = Length.ZERO;
+        Length end = Length.ZERO;
+        List<Ticket.Cut> cuts =
+                ticket.cuts().stream().sorted(Comparator.comparing(Ticket.Cut::x)).toList();
+        for (Ticket.Cut cut : cuts) {
+            sum = sum.plus(cut.end().minus(cut.x().max(end)));
+            end = cut.end();
+        }
+        return sum;
+    }
+
     private static Line line(Ticket ticket, Stick stick, Length kerf, PriceBook prices) {
-        Length pieces =
-                ticket.cuts().stream().map(Ticket.Cut::across).reduce(Length.ZERO, Length::plus);
+        Length pieces = covered(ticket);
         Length kept = Length.ZERO;
         for (Material offcut : Offcuts.of(ticket, kerf)) {
             kept = kept.plus(((Stick) offcut).length());
