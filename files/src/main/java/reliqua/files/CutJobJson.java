@@ -100,7 +100,8 @@ public final class CutJobJson {
                 in.list(
                         "flaws",
                         f -> new CutJob.Box(f.mm("x"), f.mm("y"), f.mm("width"), f.mm("length"))),
-                outline(in));
+                outline(in),
+                in.flag("grain", false));
     }
 
     private static Optional<SheetOutline> outline(JsonReader in) {
@@ -135,7 +136,8 @@ public final class CutJobJson {
                 in.mm("thickness"),
                 in.mm("width"),
                 in.mm("length"),
-                in.money("price"));
+                in.money("price"),
+                in.flag("grain", false));
     }
 
     private static WantedPiece piece(JsonReader in) {
@@ -181,7 +183,8 @@ public final class CutJobJson {
                 in.mm("length"),
                 in.whole("quantity", 1),
                 in.flag("turn", false),
-                outline(in).map(edge -> panelOutline(in, edge)));
+                outline(in).map(edge -> panelOutline(in, edge)),
+                in.flag("grain", false));
     }
 
     /**
@@ -207,6 +210,7 @@ public final class CutJobJson {
             node.put("thickness", near(sheet.thickness())).put("width", down(sheet.width()));
             node.put("length", down(sheet.length())).put("quantity", sheet.quantity());
             sheet.outline().ifPresent(o -> write(node.putArray("outline"), o));
+            grain(node, sheet.grain());
             ArrayNode flaws = node.putArray("flaws");
             sheet.flaws()
                     .forEach(
@@ -226,6 +230,7 @@ public final class CutJobJson {
             node.put("thickness", near(item.thickness()));
             node.put("width", item.sheet() ? down(item.width()) : near(item.width()));
             node.put("length", down(item.length())).put("price", money(item.price()));
+            grain(node, item.grain());
         }
         ArrayNode pieces = root.putArray("pieces");
         for (WantedPiece piece : job.pieces()) {
@@ -257,6 +262,7 @@ public final class CutJobJson {
             node.put("length", up(panel.length())).put("quantity", panel.quantity());
             node.put("turn", panel.turn());
             panel.outline().ifPresent(o -> write(node, o));
+            grain(node, panel.grain());
         }
         return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(root);
     }
@@ -266,6 +272,12 @@ public final class CutJobJson {
         if (!outline.openings().isEmpty()) {
             ArrayNode openings = node.putArray("openings");
             outline.openings().forEach(o -> write(openings.addObject().putArray("corners"), o));
+        }
+    }
+
+    private static void grain(ObjectNode node, boolean there) {
+        if (there) {
+            node.put("grain", true);
         }
     }
 
@@ -309,7 +321,8 @@ public final class CutJobJson {
                                                         || p.covered().isPositive())
                         || job.sticks().stream().anyMatch(s -> s.looks() > 0)
                         || job.sheets().stream().anyMatch(s -> s.outline().isPresent())
-                        || job.panels().stream().anyMatch(p -> p.outline().isPresent());
+                        || job.panels().stream()
+                                .anyMatch(p -> p.outline().isPresent() || p.grain());
         return fourth ? 4 : !second ? 3 : first ? 1 : 2;
     }
 

@@ -163,9 +163,30 @@ public record CutJob(
         }
     }
 
-    /** Something the shop sells, sound and straight, in any number. */
+    /**
+     * Something the shop sells, sound and straight, in any number.
+     *
+     * @param grain whether it is a sheet with a grain, which runs along its length
+     */
     public record ShopItem(
-            String id, boolean sheet, Length thickness, Length width, Length length, Money price) {
+            String id,
+            boolean sheet,
+            Length thickness,
+            Length width,
+            Length length,
+            Money price,
+            boolean grain) {
+        /** A stick, or a sheet without grain. */
+        public ShopItem(
+                String id,
+                boolean sheet,
+                Length thickness,
+                Length width,
+                Length length,
+                Money price) {
+            this(id, sheet, thickness, width, length, price, false);
+        }
+
         /** Refuses sizes not above zero and a negative price. */
         public ShopItem {
             Sizes.positive(id, thickness, width, length);

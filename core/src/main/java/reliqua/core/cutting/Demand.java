@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import reliqua.core.coop.Part;
+import reliqua.core.coop.Role;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
@@ -206,18 +207,22 @@ final class Demand {
                         + " x "
                         + height.nm()
                         + (made.size() == 2 ? " pair" : "")
+                        + (first.role() == Role.DECK ? " floor" : "")
                         + outline.map(o -> " shape " + number(o)).orElse("");
+        // A floor bends from joist to joist, across its width: there its grain must run.
+        boolean grain = first.role() == Role.DECK && outline.isEmpty();
         WantedPanel before = panels.get(id);
         panels.put(
                 id,
                 new WantedPanel(
                         id,
                         first.thickness(),
-                        first.width(),
-                        height,
+                        grain ? height : first.width(),
+                        grain ? first.width() : height,
                         before == null ? 1 : before.quantity() + 1,
                         true,
-                        outline));
+                        outline,
+                        grain));
         remember(id, List.copyOf(made));
     }
 

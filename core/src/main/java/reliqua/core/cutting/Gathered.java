@@ -15,6 +15,7 @@ import reliqua.core.measure.Money;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Material;
 import reliqua.core.stock.Roofing;
+import reliqua.core.stock.Sheet;
 
 /** What the plans of several jobs come to, as tickets with the parts they give. */
 final class Gathered {
@@ -64,7 +65,7 @@ final class Gathered {
                                 along,
                                 placed.quarters()));
             }
-            ticket(sheet.source(), sheet.copy(), cuts);
+            ticket(sheet.source(), sheet.copy(), SheetGrain.back(cuts, turned(sheet.source())));
         }
         plan.unplaced()
                 .forEach(
@@ -77,6 +78,13 @@ final class Gathered {
         bound = bound.plus(plan.lowerBound());
         proven &= plan.status() == CutPlan.Status.OPTIMAL;
         remark = plan.remark().isEmpty() ? remark : plan.remark();
+    }
+
+    private Optional<Sheet> turned(String source) {
+        return Optional.of(demand.material(source))
+                .filter(m -> m instanceof Sheet s && SheetGrain.isTurned(s))
+                .map(Sheet.class::cast)
+                .filter(_ -> heap.find(source).isPresent());
     }
 
     private int wear(String source) {

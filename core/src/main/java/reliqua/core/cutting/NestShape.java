@@ -18,7 +18,7 @@ import reliqua.core.measure.Length;
  * @param quarters how it is turned
  * @param shape of it
  */
-record NestShape(int panel, int quarters, Geometry shape) {
+record NestShape(int panel, SheetProblem.PanelType type, int quarters, Geometry shape) {
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
     /** Corners stay corners. */
@@ -44,11 +44,16 @@ record NestShape(int panel, int quarters, Geometry shape) {
                 ways.add(
                         new NestShape(
                                 panel,
+                                type,
                                 quarters,
                                 PanelOutline.turned(shape, width, length, quarters)));
             }
         }
         return ways;
+    }
+
+    boolean turns(SheetProblem.Bin bin) {
+        return type.mayTurn(bin);
     }
 
     Geometry at(double x, double y) {

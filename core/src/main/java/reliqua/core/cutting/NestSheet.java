@@ -89,7 +89,10 @@ final class NestSheet {
         for (Region region : regions) {
             Spot best = null;
             for (NestShape shape : shapes) {
-                Optional<Spot> spot = in(region, shape);
+                Optional<Spot> spot =
+                        shape.quarters() % 2 == 1 && !shape.turns(bin)
+                                ? Optional.empty()
+                                : in(region, shape);
                 if (spot.isPresent() && (best == null || reach(spot.get()) < reach(best))) {
                     best = spot.get();
                 }

@@ -9,6 +9,7 @@ import reliqua.core.stock.SheetOutline;
  * Own sheets of one description.
  *
  * @param outline its edge, where it is no rectangle
+ * @param grain whether it has a grain, which runs along its length
  */
 public record OwnSheet(
         String id,
@@ -17,7 +18,8 @@ public record OwnSheet(
         Length length,
         int quantity,
         List<CutJob.Box> flaws,
-        Optional<SheetOutline> outline) {
+        Optional<SheetOutline> outline,
+        boolean grain) {
     /** Refuses sizes not above zero, a quantity below one and an edge beyond its size. */
     public OwnSheet {
         Sizes.positive(id, thickness, width, length);
@@ -34,6 +36,6 @@ public record OwnSheet(
             Length length,
             int quantity,
             List<CutJob.Box> flaws) {
-        this(id, thickness, width, length, quantity, flaws, Optional.empty());
+        this(id, thickness, width, length, quantity, flaws, Optional.empty(), false);
     }
 }

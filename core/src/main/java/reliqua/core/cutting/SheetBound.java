@@ -105,6 +105,8 @@ final class SheetBound {
 
     private static boolean holds(SheetProblem.Bin bin, SheetProblem.PanelType panel) {
         return panel.width() <= bin.width() && panel.length() <= bin.length()
-                || panel.turn() && panel.length() <= bin.width() && panel.width() <= bin.length();
+                || panel.mayTurn(bin)
+                        && panel.length() <= bin.width()
+                        && panel.width() <= bin.length();
     }
 }

@@ -63,7 +63,7 @@ final class SheetPlanner {
         return sheet.best(
                 type.width(),
                 type.length(),
-                type.turn(),
+                type.mayTurn(sheet.bin()),
                 () -> noise == 0 ? 0 : noise * random.nextDouble());
     }
 

@@ -24,9 +24,20 @@ record SheetProblem(long kerf, List<PanelType> panels, List<Bin> own, List<Bin> 
      * One wanted panel.
      *
      * @param outline its shape, where it is no rectangle
+     * @param grain whether grain must run along its length
      */
     record PanelType(
-            String id, long width, long length, boolean turn, Optional<PanelOutline> outline) {}
+            String id,
+            long width,
+            long length,
+            boolean turn,
+            Optional<PanelOutline> outline,
+            boolean grain) {
+        /** Whether it may be turned by a quarter on such a sheet. */
+        boolean mayTurn(Bin bin) {
+            return turn && !(grain && bin.grain());
+        }
+    }
 
     /** A rectangle from x0, y0 to x1, y1. */
     record Rect(long x0, long y0, long x1, long y1) {
@@ -49,6 +60,7 @@ record SheetProblem(long kerf, List<PanelType> panels, List<Bin> own, List<Bin> 
      * @param flaws what no panel may overlap; outside a slanting edge a little more than there is
      * @param trueFlaws of these, what is spoiled inside the edge
      * @param outline its edge, where it is no rectangle
+     * @param grain whether it has a grain along its length
      */
     record Bin(
             String source,
@@ -58,6 +70,7 @@ record SheetProblem(long kerf, List<PanelType> panels, List<Bin> own, List<Bin> 
             List<Rect> flaws,
             List<Rect> trueFlaws,
             Optional<SheetOutline> outline,
+            boolean grain,
             long price) {}
 
     /** Whether anything is not a rectangle. */
@@ -104,7 +117,8 @@ record SheetProblem(long kerf, List<PanelType> panels, List<Bin> own, List<Bin> 
                                 panel.width().nm(),
                                 panel.length().nm(),
                                 panel.turn(),
-                                panel.outline()));
+                                panel.outline(),
+                                panel.grain()));
             }
         }
         List<Bin> own = new ArrayList<>();
@@ -121,6 +135,7 @@ record SheetProblem(long kerf, List<PanelType> panels, List<Bin> own, List<Bin> 
                                     flaws,
                                     spoiled(sheet),
                                     sheet.outline(),
+                                    sheet.grain(),
                                     0));
                 }
             }
@@ -138,6 +153,7 @@ record SheetProblem(long kerf, List<PanelType> panels, List<Bin> own, List<Bin> 
                                                 List.of(),
                                                 List.of(),
                                                 Optional.empty(),
+                                                i.grain(),
                                                 i.price().micros()))
                         .toList();
         return new SheetProblem(job.kerf().nm(), List.copyOf(panels), List.copyOf(own), shop);

@@ -10,6 +10,7 @@ import reliqua.core.measure.Length;
  * @param width of its least rectangle
  * @param length of that rectangle
  * @param outline its shape, where it is no rectangle
+ * @param grain whether the grain of a sheet that has one must run along its length
  */
 public record WantedPanel(
         String id,
@@ -18,7 +19,8 @@ public record WantedPanel(
         Length length,
         int quantity,
         boolean turn,
-        Optional<PanelOutline> outline) {
+        Optional<PanelOutline> outline,
+        boolean grain) {
     /** Refuses sizes not above zero, a quantity below one and a shape beyond its size. */
     public WantedPanel {
         Sizes.positive(id, thickness, width, length);
@@ -29,6 +31,6 @@ public record WantedPanel(
     /** A rectangle. */
     public WantedPanel(
             String id, Length thickness, Length width, Length length, int quantity, boolean turn) {
-        this(id, thickness, width, length, quantity, turn, Optional.empty());
+        this(id, thickness, width, length, quantity, turn, Optional.empty(), false);
     }
 }

@@ -157,7 +157,8 @@ final class WholeFills {
             byte[] counts = new byte[kinds.types().size()];
             counts[type] = 1;
             leaves.add(leaf(panel.width(), panel.length(), counts, type, false));
-            if (panel.turn() && panel.width() != panel.length()) {
+            boolean turns = kinds.kinds().stream().allMatch(k -> panel.mayTurn(k.bin()));
+            if (turns && panel.width() != panel.length()) {
                 leaves.add(leaf(panel.length(), panel.width(), counts, type, true));
             }
         }

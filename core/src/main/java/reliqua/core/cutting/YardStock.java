@@ -92,30 +92,30 @@ record YardStock(Heap heap, PriceBook prices) {
                 stick.warp().bend());
     }
 
+    /** Sheets, their grain along their length. */
     List<OwnSheet> sheets() {
         List<OwnSheet> own = new ArrayList<>();
         for (Lot lot : heap.lots()) {
             if (lot.material() instanceof Sheet s) {
-                own.add(
-                        new OwnSheet(
-                                lot.id(),
-                                s.thickness(),
-                                s.width(),
-                                s.length(),
-                                lot.quantity(),
-                                s.flaws().stream()
-                                        .map(
-                                                f ->
-                                                        new CutJob.Box(
-                                                                f.x(),
-                                                                f.y(),
-                                                                f.width(),
-                                                                f.length()))
-                                        .toList(),
-                                s.outline()));
+                OwnSheet sheet = ownSheet(lot, s);
+                own.add(SheetGrain.isTurned(s) ? SheetGrain.turned(sheet) : sheet);
             }
         }
         return own;
+    }
+
+    private static OwnSheet ownSheet(Lot lot, Sheet s) {
+        return new OwnSheet(
+                lot.id(),
+                s.thickness(),
+                s.width(),
+                s.length(),
+                lot.quantity(),
+                s.flaws().stream()
+                        .map(f -> new CutJob.Box(f.x(), f.y(), f.width(), f.length()))
+                        .toList(),
+                s.outline(),
+                s.grain() != Sheet.Grain.NONE);
     }
 
     List<CutJob.ShopItem> timberShop() {
@@ -139,7 +139,8 @@ record YardStock(Heap heap, PriceBook prices) {
                                         s.thickness(),
                                         s.width(),
                                         s.length(),
-                                        offer.price()));
+                                        offer.price(),
+                                        s.grain() == Sheet.Grain.LENGTHWAYS));
                 case Roofing _, Mesh _, Pole _, Pallet _, FoundPart _, Block _, Hardware _ -> {}
             }
         }

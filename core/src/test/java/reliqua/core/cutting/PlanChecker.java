@@ -90,7 +90,9 @@ final class PlanChecker {
                                 item.width(),
                                 item.length(),
                                 1,
-                                List.of()));
+                                List.of(),
+                                Optional.empty(),
+                                item.grain()));
             }
         }
         require(cost.equals(plan.cost()), "cost is " + plan.cost() + ", the bill says " + cost);
@@ -236,6 +238,9 @@ final class PlanChecker {
             String where = panel.id() + " on " + cut.source();
             require(panel.thickness().equals(sheet.thickness()), where + ": wrong thickness");
             require(!placed.turned() || panel.turn(), where + ": may not be turned");
+            require(
+                    !placed.turned() || !panel.grain() || !sheet.grain(),
+                    where + ": across the grain");
             Geometry shape = laid(make, panel, placed);
             require(edge.buffer(0.001).covers(shape), where + ": outside");
             for (CutJob.Box f : sheet.flaws()) {
@@ -310,6 +315,9 @@ final class PlanChecker {
             String where = panel.id() + " on " + cut.source();
             require(panel.thickness().equals(sheet.thickness()), where + ": wrong thickness");
             require(!placed.turned() || panel.turn(), where + ": may not be turned");
+            require(
+                    !placed.turned() || !panel.grain() || !sheet.grain(),
+                    where + ": across the grain");
             long w = (placed.turned() ? panel.length() : panel.width()).nm();
             long l = (placed.turned() ? panel.width() : panel.length()).nm();
             long x = placed.x().nm();

@@ -95,7 +95,14 @@ class SheetNestingTest {
     void aSlopedPanelFitsTheSlopedOffcutOfAnother() {
         OwnSheet offcut =
                 new OwnSheet(
-                        "P", mm(12), mm(1000), mm(900), 1, List.of(), Optional.of(edge(SLOPED)));
+                        "P",
+                        mm(12),
+                        mm(1000),
+                        mm(900),
+                        1,
+                        List.of(),
+                        Optional.of(edge(SLOPED)),
+                        false);
         CutJob job =
                 new CutJob(
                         mm(3),
@@ -138,7 +145,7 @@ class SheetNestingTest {
 
     private static WantedPanel panel(
             String id, long width, long length, int quantity, Optional<PanelOutline> outline) {
-        return new WantedPanel(id, mm(12), mm(width), mm(length), quantity, true, outline);
+        return new WantedPanel(id, mm(12), mm(width), mm(length), quantity, true, outline, false);
     }
 
     private static CutJob job(long width, long length, List<WantedPanel> panels) {
@@ -169,7 +176,9 @@ class SheetNestingTest {
                                             mm(random.nextInt(300)),
                                             mm(90),
                                             mm(60)));
-            own.add(new OwnSheet("P" + i, mm(12), mm(w), mm(l), 1, flaws, edge));
+            own.add(
+                    new OwnSheet(
+                            "P" + i, mm(12), mm(w), mm(l), 1, flaws, edge, random.nextBoolean()));
         }
         List<WantedPanel> panels = new ArrayList<>();
         for (int i = 3 + random.nextInt(6); i > 0; i--) {
@@ -213,7 +222,14 @@ class SheetNestingTest {
                     default -> Optional.empty();
                 };
         return new WantedPanel(
-                id, mm(12), mm(w), mm(l), 1 + random.nextInt(2), random.nextInt(4) > 0, outline);
+                id,
+                mm(12),
+                mm(w),
+                mm(l),
+                1 + random.nextInt(2),
+                random.nextInt(4) > 0,
+                outline,
+                random.nextInt(3) == 0);
     }
 
     private static CutJob boxes(CutJob job) {
@@ -229,7 +245,9 @@ class SheetNestingTest {
                                                 s.width(),
                                                 s.length(),
                                                 s.quantity(),
-                                                boxes(s)))
+                                                boxes(s),
+                                                Optional.empty(),
+                                                s.grain()))
                         .toList(),
                 job.shop(),
                 List.of(),
@@ -242,7 +260,9 @@ class SheetNestingTest {
                                                 p.width(),
                                                 p.length(),
                                                 p.quantity(),
-                                                p.turn()))
+                                                p.turn(),
+                                                Optional.empty(),
+                                                p.grain()))
                         .toList());
     }
 
