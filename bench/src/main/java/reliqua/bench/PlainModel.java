@@ -37,17 +37,28 @@ final class PlainModel {
         PlainModel plain = new PlainModel(job);
         plain.own();
         plain.shop();
+        LinearExprBuilder weighed = LinearExpr.newBuilder().add(plain.bill);
         for (int i = 0; i < job.pieces().size(); i++) {
-            plain.model.addGreaterOrEqual(plain.given.get(i), job.pieces().get(i).quantity());
+            int wanted = job.pieces().get(i).quantity();
+            IntVar missing = plain.model.newIntVar(0, wanted, "");
+            plain.model.addGreaterOrEqual(plain.given.get(i).addTerm(missing, 1), wanted);
+            weighed.addTerm(missing, plain.everything());
         }
-        plain.model.minimize(plain.bill);
+        plain.model.minimize(weighed);
         CpSolver solver = new CpSolver();
         solver.getParameters().setMaxTimeInSeconds(seconds).setNumSearchWorkers(2);
         CpSolverStatus status = solver.solve(plain.model);
         boolean found = status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE;
         return found
-                ? OptionalDouble.of(solver.objectiveValue() * CENT / 1e6)
+                ? OptionalDouble.of(solver.value(plain.bill) * (CENT / 1e6))
                 : OptionalDouble.empty();
+    }
+
+    /** More than any bill, so that fewest missing come first. */
+    private long everything() {
+        long dearest = job.shop().stream().mapToLong(i -> i.price().micros()).max().orElse(0);
+        int all = job.pieces().stream().mapToInt(WantedPiece::quantity).sum();
+        return 1 + all * (dearest / CENT + 1);
     }
 
     private void own() {

@@ -24,6 +24,9 @@ final class Joining {
     /** Quick plans it may take; about a few milliseconds each. */
     private static final int MOST_TRIALS = 45;
 
+    /** While something cannot be had at all, it is worth looking longer. */
+    private static final int MOST_WHILE_MISSING = 120;
+
     /** So that one kind of part does not use up all. */
     private static final int MOST_A_GROUP = 12;
 
@@ -73,14 +76,15 @@ final class Joining {
     }
 
     private Optional<List<Seam>> better(List<Part> group, List<Seam> chosen, WorkPlan best) {
-        List<List<MadeUp>> options = group.stream().map(ways::options).toList();
-        int most = options.stream().mapToInt(List::size).min().orElse(0);
+        List<List<MadeUp>> options = group.stream().map(this.ways::options).toList();
+        int ways = options.stream().mapToInt(List::size).min().orElse(0);
         List<Seam> found = null;
         WorkPlan lowest = best;
         int last = trials + MOST_A_GROUP;
-        for (int way = 0; way < most; way++) {
+        for (int way = 0; way < ways; way++) {
             for (int count = group.size(); count > 0; count /= 2) {
-                if (trials++ > Math.min(MOST_TRIALS, last) || progress.cancelled()) {
+                int most = lowest.missing().isEmpty() ? MOST_TRIALS : MOST_WHILE_MISSING;
+                if (trials++ > Math.min(most, last) || progress.cancelled()) {
                     return Optional.ofNullable(found);
                 }
                 List<Seam> tried = new ArrayList<>(chosen);

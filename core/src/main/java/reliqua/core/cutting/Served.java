@@ -31,7 +31,7 @@ final class Served {
         List<CutMade.Made> homeless = new ArrayList<>();
         for (CutMade.Made piece : made) {
             Part part = byMark.get(piece.mark());
-            boolean fits = part != null && PartShape.of(part).equals(piece.shape());
+            boolean fits = part != null && PartShape.isOf(part, piece.shape());
             if (fits && marks.add(part.mark())) {
                 byPiece.put(piece, part);
             } else {

@@ -18,6 +18,7 @@ import reliqua.core.stock.Stick;
 /** What the heap has that a joint could be placed by. */
 public final class Supply {
     private static final int MOST = 5;
+    private static final int MOST_SIDES = 10;
 
     private final List<Lot> lots;
 
@@ -45,7 +46,7 @@ public final class Supply {
                 .flatMap(s -> java.util.stream.Stream.of(s.width(), s.length()))
                 .distinct()
                 .sorted(Comparator.reverseOrder())
-                .limit(MOST)
+                .limit(MOST_SIDES)
                 .toList();
     }
 

@@ -40,12 +40,7 @@ final class TiledPanel implements Maker {
         }
         Flat flat = seen.get();
         Set<Seam> seams = new LinkedHashSet<>();
-        for (Bounds rib : flat.ribs()) {
-            Length middle = middle(rib, flat);
-            if (apart(middle, flat.left(), flat.right())) {
-                seams.add(new Seam(part.mark(), Seam.Kind.TILED_ACROSS, List.of(middle)));
-            }
-        }
+        // What sheets of the heap just give comes first.
         for (Length side : supply.sides(flat.panel().thickness())) {
             strips(flat, side)
                     .map(at -> new Seam(part.mark(), Seam.Kind.TILED_ACROSS, at))
@@ -54,6 +49,12 @@ final class TiledPanel implements Maker {
                 storeys(flat, side)
                         .map(at -> new Seam(part.mark(), Seam.Kind.TILED_UP, at))
                         .ifPresent(seams::add);
+            }
+        }
+        for (Bounds rib : flat.ribs()) {
+            Length middle = middle(rib, flat);
+            if (apart(middle, flat.left(), flat.right())) {
+                seams.add(new Seam(part.mark(), Seam.Kind.TILED_ACROSS, List.of(middle)));
             }
         }
         return List.copyOf(seams);
