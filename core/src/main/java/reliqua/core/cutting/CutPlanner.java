@@ -75,7 +75,7 @@ public final class CutPlanner {
                         .map(problem -> new StickPlanner(problem, settings).plan(progress))
                         .toList();
         for (int n = 0; n < sticks.size(); n++) {
-            gatherSticks(sticks.get(n), results.get(n), gathered);
+            gatherSticks(sticks.get(n), results.get(n), gathered, progress);
             progress.report((double) ++done / all, "");
         }
         for (SheetProblem problem : sheets) {
@@ -91,16 +91,20 @@ public final class CutPlanner {
     }
 
     /** Quick plans are only compared. */
-    private Packing arranged(StickProblem problem, Packing packing) {
+    private Packing arranged(StickProblem problem, Packing packing, Progress progress) {
         return settings.sticks() == StickEffort.PROVEN
-                ? Leftovers.arranged(problem, packing)
+                ? Leftovers.arranged(problem, packing, progress)
                 : packing;
     }
 
-    private void gatherSticks(StickProblem problem, StickPlanner.Result result, Gathered gathered) {
+    private void gatherSticks(
+            StickProblem problem,
+            StickPlanner.Result result,
+            Gathered gathered,
+            Progress progress) {
         StickLayout layout = new StickLayout(problem);
         Packing sparing = new Consolidation(problem).apply(result.packing());
-        Packing packing = layout.toppedUp(arranged(problem, sparing));
+        Packing packing = layout.toppedUp(arranged(problem, sparing, progress));
         gathered.sticks.addAll(layout.cuts(packing));
         for (int i = 0; i < packing.missing().length; i++) {
             if (packing.missing()[i] > 0) {

@@ -28,30 +28,36 @@ final class Leftovers {
     private final StickProblem problem;
     private final List<Pattern> patterns;
     private final int[] unused;
+    private final Progress progress;
     private int trials;
 
-    private Leftovers(StickProblem problem, Packing packing) {
+    private Leftovers(StickProblem problem, Packing packing, Progress progress) {
         this.problem = problem;
+        this.progress = progress;
         this.patterns = new ArrayList<>(packing.patterns());
         this.unused = problem.copies();
         patterns.forEach(p -> unused[problem.bin(p).group()]--);
     }
 
     /** The packing rearranged. */
-    static Packing arranged(StickProblem problem, Packing packing) {
-        Leftovers search = new Leftovers(problem, packing);
+    static Packing arranged(StickProblem problem, Packing packing, Progress progress) {
+        Leftovers search = new Leftovers(problem, packing, progress);
         boolean going = true;
-        while (going && search.trials < MOST_TRIALS) {
+        while (going && search.goesOn()) {
             going = search.pass();
         }
         return new Packing(search.patterns, packing.missing());
     }
 
+    private boolean goesOn() {
+        return trials < MOST_TRIALS && !progress.cancelled();
+    }
+
     private boolean pass() {
         boolean better = false;
-        for (int p = 0; p < patterns.size(); p++) {
+        for (int p = 0; p < patterns.size() && goesOn(); p++) {
             better |= toIdle(p);
-            for (int q = p + 1; q < patterns.size() && trials < MOST_TRIALS; q++) {
+            for (int q = p + 1; q < patterns.size() && goesOn(); q++) {
                 better |= exchanged(p, q) || pieceExchanged(p, q) || moved(p, q) || moved(q, p);
             }
         }

@@ -16,7 +16,7 @@ import java.util.Optional;
  * cancelled.
  */
 final class PatternEnumeration {
-    private static final int MOST_STEPS = 3_000_000;
+    private static final long MOST_STEPS = 3_000_000;
 
     /** How many steps between two looks whether to stop. */
     private static final int LOOK = 1_000;
@@ -28,10 +28,13 @@ final class PatternEnumeration {
     private final List<Pattern> found = new ArrayList<>();
     private final int most;
     private final Progress progress;
-    private int steps;
+    private final long mostSteps;
+    private long steps;
 
-    private PatternEnumeration(StickProblem problem, double[] duals, int most, Progress progress) {
+    private PatternEnumeration(
+            StickProblem problem, double[] duals, int most, long mostSteps, Progress progress) {
         this.progress = progress;
+        this.mostSteps = mostSteps;
         this.most = most;
         this.problem = problem;
         this.duals = duals;
@@ -59,7 +62,7 @@ final class PatternEnumeration {
                 new Pricing(problem)
                         .price(duals, problem.demands())
                         .lagrangian(problem.demands(), problem.copies());
-        return within(problem, duals, total - value, ceiling, most, progress);
+        return within(problem, duals, total - value, ceiling, most, MOST_STEPS, progress);
     }
 
     /**
@@ -68,6 +71,7 @@ final class PatternEnumeration {
      * @param slack wanted cost minus bound, in millionths
      * @param ceiling wanted cost: dearer shop items are left out
      * @param most gives up beyond so many
+     * @param mostSteps gives up after so many steps, too
      */
     static Optional<List<Pattern>> within(
             StickProblem problem,
@@ -75,12 +79,15 @@ final class PatternEnumeration {
             double slack,
             long ceiling,
             int most,
+            long mostSteps,
             Progress progress) {
-        PatternEnumeration search = new PatternEnumeration(problem, duals, most, progress);
+        PatternEnumeration search =
+                new PatternEnumeration(problem, duals, most, mostSteps, progress);
         for (int b = 0; b < problem.bins().size(); b++) {
             StickProblem.BinType bin = problem.bins().get(b);
             double aim = bin.charge() + (bin.own() ? search.prices.rent(bin.group()) : 0);
-            if (bin.charge() > ceiling) {
+            boolean none = bin.own() && problem.groups().get(bin.group()).isEmpty();
+            if (none || bin.charge() > ceiling) {
                 continue;
             }
             int[][] counts = new int[bin.segments().size()][problem.size()];
@@ -122,7 +129,7 @@ final class PatternEnumeration {
             int[] left,
             double worth,
             double least) {
-        if (++steps > MOST_STEPS || steps % LOOK == 0 && progress.cancelled()) {
+        if (++steps > mostSteps || steps % LOOK == 0 && progress.cancelled()) {
             return false;
         }
         if (worth + prices.value(b, s, room) + bestFrom(b, s + 1) < least) {

@@ -2,6 +2,7 @@ package reliqua.core.cutting;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.Deque;
 import java.util.HashSet;
@@ -21,6 +22,11 @@ import java.util.stream.IntStream;
  */
 final class SheetPlanner {
     private static final int WHOLE_ROUNDS = 4;
+
+    /** One more look for whole fillings for so many rounds of laying anew. */
+    private static final int ROUNDS_AGAIN = 500;
+
+    private static final int MOST_LIFTED = 3;
 
     /** Pairs of rectangles looked at for every round of laying anew. */
     private static final long JOINS_A_ROUND = 3000;
@@ -111,44 +117,83 @@ final class SheetPlanner {
         SheetLayout best = start;
         SheetProblem rest = problem;
         for (int round = 0; round < WHOLE_ROUNDS && !progress.cancelled(); round++) {
-            SheetKinds restKinds = new SheetKinds(rest);
-            List<SheetPattern> found =
-                    new WholeFills(
-                                    restKinds,
-                                    problem.kerf(),
-                                    JOINS_A_ROUND * rounds / WHOLE_ROUNDS,
-                                    random.nextLong(),
-                                    progress)
-                            .all();
-            if (found.isEmpty()) {
+            if (!filled(rest, whole, progress)) {
                 break;
             }
-            found.forEach(f -> whole.add(kinds.translated(f, restKinds)));
-            pool.addAll(whole);
             best = recombined(best, progress);
             if (closed(best, bound)) {
-                break;
+                return best;
             }
-            SheetProblem left = without(best, whole);
+            SheetProblem left = without(best, whole, Set.of());
             if (left.panels().size() == rest.panels().size()) {
                 break;
             }
             rest = left;
         }
+        return wholeAgain(best, whole, bound, progress);
+    }
+
+    /**
+     * Some of the chosen sheets may be filled wrongly, so that the last cannot be: a few are taken
+     * up by chance, and what fills them and the rest is looked for again.
+     */
+    private SheetLayout wholeAgain(
+            SheetLayout start, Set<SheetPattern> whole, double bound, Progress progress) {
+        SheetLayout best = start;
+        for (int n = 0; n < rounds / ROUNDS_AGAIN && !progress.cancelled(); n++) {
+            List<Integer> filled = new ArrayList<>();
+            for (int b = 0; b < best.own().size(); b++) {
+                if (isWhole(best, b, whole)) {
+                    filled.add(b);
+                }
+            }
+            int lifted = 1 + n % MOST_LIFTED;
+            if (filled.size() <= lifted) {
+                break;
+            }
+            Collections.shuffle(filled, java.util.Random.from(random));
+            filled(without(best, whole, Set.copyOf(filled.subList(0, lifted))), whole, progress);
+            best = recombined(best, progress);
+            if (closed(best, bound)) {
+                break;
+            }
+        }
         return best;
     }
 
-    /** What is left of the problem when sheets filled without waste are done with. */
-    private SheetProblem without(SheetLayout layout, Set<SheetPattern> whole) {
+    /** Looks for fillings of what is left of the problem; whether there are any. */
+    private boolean filled(SheetProblem rest, Set<SheetPattern> whole, Progress progress) {
+        SheetKinds restKinds = new SheetKinds(rest);
+        List<SheetPattern> found =
+                new WholeFills(
+                                restKinds,
+                                problem.kerf(),
+                                JOINS_A_ROUND * rounds / WHOLE_ROUNDS,
+                                random.nextLong(),
+                                progress)
+                        .all();
+        found.forEach(f -> whole.add(kinds.translated(f, restKinds)));
+        pool.addAll(whole);
+        return !found.isEmpty();
+    }
+
+    private boolean isWhole(SheetLayout layout, int sheet, Set<SheetPattern> whole) {
+        List<OpenSheet.Placed> placed = layout.own().get(sheet);
+        return !placed.isEmpty() && whole.contains(kinds.pattern(problem.own().get(sheet), placed));
+    }
+
+    /**
+     * What is left of the problem when sheets filled without waste are done with, but for those
+     * taken up.
+     */
+    private SheetProblem without(SheetLayout layout, Set<SheetPattern> whole, Set<Integer> lifted) {
         Set<Integer> done = new HashSet<>();
         List<SheetProblem.Bin> left = new ArrayList<>();
         for (int b = 0; b < layout.own().size(); b++) {
-            SheetProblem.Bin bin = problem.own().get(b);
-            List<OpenSheet.Placed> placed = layout.own().get(b);
-            if (!placed.isEmpty() && whole.contains(kinds.pattern(bin, placed))) {
-                placed.forEach(p -> done.add(p.panel()));
+            if (isWhole(layout, b, whole) && !lifted.contains(b)) {
+                layout.own().get(b).forEach(p -> done.add(p.panel()));
             } else {
-                left.add(bin);
+                left.add(problem.own().get(b));
             }
         }
         List<SheetProblem.PanelType> panels = new ArrayList<>();

@@ -17,6 +17,9 @@ final class StickPlanner {
     /** So many a unit of the solver's effort. */
     private static final double PATTERNS = 12_500;
 
+    /** Listing what leaves nothing over takes no longer than this is worth. */
+    private static final long FEW_STEPS = 500_000;
+
     /** Share of the integer solver's effort that goes to the patterns known so far. */
     private static final double SOME = 0.2;
 
@@ -208,7 +211,7 @@ final class StickPlanner {
             return first;
         }
         return PatternEnumeration.within(
-                        problem, byLength.fairDuals(), 0, 0, mostPatterns(), progress)
+                        problem, byLength.fairDuals(), 0, 0, mostPatterns(), FEW_STEPS, progress)
                 .flatMap(patterns -> free(patterns, progress))
                 .orElse(first);
     }

@@ -65,7 +65,7 @@ class ExactChoiceTest {
     private static List<Pattern> leavingNothing(StickProblem problem) {
         double[] byLength =
                 problem.pieces().stream().mapToDouble(p -> p.length() + problem.kerf()).toArray();
-        return PatternEnumeration.within(problem, byLength, 0, 0, 5_000, Progress.NONE)
+        return PatternEnumeration.within(problem, byLength, 0, 0, 5_000, 1_000_000, Progress.NONE)
                 .orElseThrow();
     }
 

@@ -26,7 +26,7 @@ class LeftoversTest {
                                         new StickPlanner(problem, CutPlanner.Settings.LIVE)
                                                 .plan(Progress.NONE)
                                                 .packing());
-                Packing after = Leftovers.arranged(problem, before);
+                Packing after = Leftovers.arranged(problem, before, Progress.NONE);
                 assertThat(given(problem, after)).as("job %d", n).isEqualTo(given(problem, before));
                 assertThat(after.charge(problem)).isEqualTo(before.charge(problem));
                 assertThat(after.minutes(problem)).isLessThanOrEqualTo(before.minutes(problem));

@@ -11,6 +11,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
 import reliqua.core.drawing.SitePicture;
 import reliqua.core.flock.Site;
 import reliqua.core.flock.SiteMark;
@@ -39,6 +40,10 @@ final class GroundView implements BirdsView {
     private final WeatherBar weather;
     private final VBox node = new VBox(8);
     private int chosen;
+    private @Nullable Shown shown;
+
+    /** What the bar of the chosen mark tells of. */
+    private record Shown(Site site, int chosen, Tape tape) {}
 
     GroundView(Workspace workspace) {
         this.workspace = workspace;
@@ -171,8 +176,13 @@ final class GroundView implements BirdsView {
         handles.show(site(), picture.placement(), workspace.tape());
     }
 
+    /** Not filled anew under the keeper's hands when a design comes in and nothing else changed. */
     private void showChosen() {
-        Focus.keep(chosenBar, "chosen-", this::fillChosen);
+        Shown now = new Shown(site(), chosen, workspace.tape());
+        if (!now.equals(shown)) {
+            shown = now;
+            Focus.keep(chosenBar, "chosen-", this::fillChosen);
+        }
     }
 
     private void fillChosen() {
