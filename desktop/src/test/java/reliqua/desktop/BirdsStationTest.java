@@ -218,6 +218,10 @@ class BirdsStationTest {
         assertThat(project().keeper().tools()).contains(Tool.TABLE_SAW);
         assertThat(project().keeper().body().helper()).isTrue();
         assertThat(project().keeper().body().height()).isEqualTo(Length.inches(73));
+        type(robot, "#keeper-trim", "1/2 in");
+        assertThat(project().keeper().trim()).isEqualTo(Length.inches(1, 2));
+        say(robot, "end trim nothing");
+        assertThat(project().keeper().trim()).isEqualTo(Length.ZERO);
         robot.clickOn("#units-mm");
         DrivenWindow.settle();
         assertThat(robot.lookup("#keeper-height").queryAs(TextField.class).getText())

@@ -26,15 +26,7 @@ final class CoveredEnds {
         if (!any()) {
             return Optional.empty();
         }
-        List<StickProblem.Segment> segments = new ArrayList<>();
-        long end = 0;
-        for (StickProblem.Segment s : plain.segments()) {
-            long flawed = Math.min(longest, s.start() - end);
-            long length = s.length() + flawed;
-            segments.add(
-                    new StickProblem.Segment(s.start() - flawed, length, s.lane(), length, flawed));
-            end = s.start() + s.length();
-        }
+        List<StickProblem.Segment> segments = longer(plain.segments());
         if (segments.stream().allMatch(s -> s.flawed() == 0)) {
             return Optional.empty();
         }
@@ -50,7 +42,25 @@ final class CoveredEnds {
                         plain.looks(),
                         true,
                         plain.lanes(),
-                        List.copyOf(segments),
-                        List.copyOf(segments)));
+                        segments,
+                        longer(plain.relaxed())));
+    }
+
+    private List<StickProblem.Segment> longer(List<StickProblem.Segment> clear) {
+        List<StickProblem.Segment> longer = new ArrayList<>();
+        int lane = -1;
+        long end = 0;
+        for (StickProblem.Segment s : clear) {
+            if (s.lane() != lane) {
+                lane = s.lane();
+                end = 0;
+            }
+            long flawed = Math.min(longest, Math.max(0, s.start() - end));
+            long length = s.length() + flawed;
+            longer.add(
+                    new StickProblem.Segment(s.start() - flawed, length, s.lane(), length, flawed));
+            end = s.start() + s.length();
+        }
+        return List.copyOf(longer);
     }
 }

@@ -79,7 +79,7 @@ class RoofDemandTest {
         Random random = new Random(55);
         int better = 0;
         for (int n = 0; n < 100; n++) {
-            CutJob plain = Jobs.yard(random);
+            CutJob plain = n % 2 == 0 ? Jobs.yard(random) : Jobs.workable(random);
             CutJob job = covered(plain, random);
             CutPlan plan = new CutPlanner(CutPlanner.Settings.LIVE).plan(job, Progress.NONE);
             assertThat(PlanChecker.faults(job, plan)).as("job %d", n).isEmpty();
@@ -102,6 +102,7 @@ class RoofDemandTest {
         return new CutJob(
                 job.kerf(),
                 job.sticks(),
+                job.workables(),
                 List.of(),
                 job.shop(),
                 job.pieces().stream()
