@@ -42,10 +42,8 @@ public final class FitStation implements Station {
         PLAN
     }
 
-    private static final double CARD = 172;
-
     private final Workspace workspace;
-    private final HBox cards = new HBox(10);
+    private final HouseCards cards = new HouseCards(this::settle);
     private final HouseView house = new HouseView();
     private final PictureView flat = new PictureView();
     private final Label summary = Parts.text("", "soft");
@@ -65,7 +63,6 @@ public final class FitStation implements Station {
         this.workspace = workspace;
         this.slip = new DesignSlip(workspace);
         HBox head = Parts.row(12, Parts.text(Texts.get("station.fit"), "headline"), summary);
-        cards.setMinHeight(132);
         StackPane views = new StackPane(house, flat);
         views.setMinSize(0, 0);
         HBox.setHgrow(views, Priority.ALWAYS);
@@ -82,7 +79,7 @@ public final class FitStation implements Station {
         VBox.setVgrow(views, Priority.ALWAYS);
         HBox.setHgrow(left, Priority.ALWAYS);
         VBox.setVgrow(lower, Priority.ALWAYS);
-        bench.getChildren().addAll(head, cards, lower);
+        bench.getChildren().addAll(head, cards.node(), lower);
         house.onPick(this::pick);
         flat.onPick(this::pick);
     }
@@ -151,8 +148,7 @@ public final class FitStation implements Station {
     }
 
     private String size(Candidate c) {
-        Tape tape = workspace.tape();
-        return tape.mark(c.dimensions().depth()) + " x " + tape.mark(c.dimensions().width());
+        return HouseCards.size(c, workspace.tape());
     }
 
     @Override
@@ -188,7 +184,6 @@ public final class FitStation implements Station {
     }
 
     private void cards() {
-        List<Node> nodes = new ArrayList<>();
         Optional<Design> current = design();
         List<Design> all = new ArrayList<>();
         last.ifPresent(
@@ -199,39 +194,11 @@ public final class FitStation implements Station {
         if (all.isEmpty()) {
             current.ifPresent(all::add);
         }
-        for (int i = 0; i < Math.min(3, all.size()); i++) {
-            RaisedDimensions dimensions = all.get(i).candidate().dimensions();
-            boolean chosen =
-                    current.map(d -> d.candidate().dimensions().equals(dimensions)).orElse(false);
-            nodes.add(card("card-" + i, all.get(i), "fit.card", chosen));
-        }
-        last.flatMap(Design.Search::standard)
-                .ifPresent(s -> nodes.add(card("card-standard", s, "fit.card.standard", false)));
-        cards.getChildren().setAll(nodes);
-    }
-
-    private Node card(String id, Design design, String key, boolean chosen) {
-        Tape tape = workspace.tape();
-        Candidate c = design.candidate();
-        PictureView picture = new PictureView();
-        picture.picture().set(Oblique.of(c.coop()));
-        picture.setMouseTransparent(true);
-        VBox.setVgrow(picture, Priority.ALWAYS);
-        String bill = tape.say(design.bill().total());
-        Label price = Parts.text(bill, "strong", c.faults() == 0 ? "holds" : "danger");
-        Label floor = Parts.text(tape.say(c.coop().measures().floor()), "soft");
-        Label size = Parts.text(Texts.get(key, size(c)), "strong", "note-ink");
-        size.setWrapText(false);
-        VBox face = new VBox(2, picture, size, Parts.row(6, price, Parts.spring(), floor));
-        var button = Parts.button(id, "", () -> settle(c), "card");
-        button.setGraphic(face);
-        face.setPrefSize(150, 116);
-        button.setAccessibleText(Texts.get(key, size(c)) + ", " + bill);
-        HBox.setHgrow(button, Priority.ALWAYS);
-        button.setPrefWidth(CARD);
-        button.setMaxWidth(CARD);
-        button.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("chosen"), chosen);
-        return button;
+        cards.show(
+                all,
+                last.flatMap(Design.Search::standard),
+                current.map(d -> d.candidate().dimensions()),
+                workspace.tape());
     }
 
     private void settle(Candidate c) {
