@@ -7,6 +7,7 @@ import com.google.ortools.sat.IntVar;
 import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.LinearExprBuilder;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.List;
 import java.util.OptionalDouble;
 import reliqua.core.cutting.CutJob;
@@ -26,6 +27,7 @@ final class PlainModel {
     private final CpModel model = new CpModel();
     private final LinearExprBuilder bill = LinearExpr.newBuilder();
     private final List<LinearExprBuilder> given = new ArrayList<>();
+    private final BitSet possible = new BitSet();
 
     private PlainModel(CutJob job) {
         this.job = job;
@@ -37,28 +39,20 @@ final class PlainModel {
         PlainModel plain = new PlainModel(job);
         plain.own();
         plain.shop();
-        LinearExprBuilder weighed = LinearExpr.newBuilder().add(plain.bill);
         for (int i = 0; i < job.pieces().size(); i++) {
-            int wanted = job.pieces().get(i).quantity();
-            IntVar missing = plain.model.newIntVar(0, wanted, "");
-            plain.model.addGreaterOrEqual(plain.given.get(i).addTerm(missing, 1), wanted);
-            weighed.addTerm(missing, plain.everything());
+            // What nothing can hold is missing from every plan.
+            if (plain.possible.get(i)) {
+                plain.model.addGreaterOrEqual(plain.given.get(i), job.pieces().get(i).quantity());
+            }
         }
-        plain.model.minimize(weighed);
+        plain.model.minimize(plain.bill);
         CpSolver solver = new CpSolver();
         solver.getParameters().setMaxTimeInSeconds(seconds).setNumSearchWorkers(2);
         CpSolverStatus status = solver.solve(plain.model);
         boolean found = status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE;
         return found
-                ? OptionalDouble.of(solver.value(plain.bill) * (CENT / 1e6))
+                ? OptionalDouble.of(solver.objectiveValue() * CENT / 1e6)
                 : OptionalDouble.empty();
-    }
-
-    /** More than any bill, so that fewest missing come first. */
-    private long everything() {
-        long dearest = job.shop().stream().mapToLong(i -> i.price().micros()).max().orElse(0);
-        int all = job.pieces().stream().mapToInt(WantedPiece::quantity).sum();
-        return 1 + all * (dearest / CENT + 1);
     }
 
     private void own() {
@@ -116,6 +110,7 @@ final class PlainModel {
             IntVar count = model.newIntVar(0, most, "");
             filled.addTerm(count, each);
             given.get(piece).addTerm(count, 1);
+            possible.set(piece);
         }
     }
 
