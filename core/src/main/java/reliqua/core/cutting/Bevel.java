@@ -20,6 +20,11 @@ public record Bevel(Length run, boolean acrossWidth, boolean bothEnds) {
         }
     }
 
+    /** The same slant, however many ends have it. */
+    Bevel slant() {
+        return new Bevel(run, acrossWidth, true);
+    }
+
     /** The side of a section that the cut slants across. */
     public Length depth(Length thickness, Length width) {
         return acrossWidth ? width : thickness;

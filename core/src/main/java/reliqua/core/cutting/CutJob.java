@@ -11,9 +11,9 @@ import reliqua.core.measure.Words;
 
 /**
  * What lies in the yard, what the shop sells and which parts are wanted: the cut-job format,
- * version 4. Version 3 is the same without bevels of pieces; version 2 is also without latitude of
- * pieces, poles and the price of an hour; version 1 is also without {@code workables} and sources
- * of pieces.
+ * version 4. Version 3 is the same without bevels, covered ends and looks of sticks, without
+ * outlines and grain of sheets; version 2 is also without latitude of pieces, poles and the price
+ * of an hour; version 1 is also without {@code workables} and sources of pieces.
  *
  * @param kerf material lost by one saw cut, zero or more
  * @param sticks own linear material

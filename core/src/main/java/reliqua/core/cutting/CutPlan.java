@@ -7,8 +7,9 @@ import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 
 /**
- * Which part is cut from which piece of material, and where: the cut-plan format, version 2
- * (version 1 is the same without ways).
+ * Which part is cut from which piece of material, and where: the cut-plan format, version 4
+ * (version 3 is the same without nested, turned and half-turned parts, version 2 also without what
+ * work counts, version 1 also without ways).
  *
  * @param sticks one entry a stick that is cut or bought, in the order of the job
  * @param sheets one entry a sheet that is cut or bought, in the order of the job

@@ -119,8 +119,12 @@ public final class CutPlanner {
     private void planSheets(SheetProblem problem, Progress progress, Gathered gathered) {
         SheetPlanner.Result result =
                 new SheetPlanner(problem, settings.sheetRounds(), settings.seed()).plan(progress);
-        if (problem.hasOutlines() && settings.sheetRounds() > 0) {
-            result = new SheetNesting(problem, progress).improved(result);
+        if (problem.hasOutlines()) {
+            // A bound on rectangles does not hold for other shapes.
+            result =
+                    settings.sheetRounds() > 0
+                            ? new SheetNesting(problem, progress).improved(result)
+                            : result.bounded(0);
         }
         gathered.sheets.addAll(result.cuts());
         result.missing().forEach(id -> gathered.unplaced.merge(id, 1, Integer::sum));

@@ -16,9 +16,9 @@ import java.util.stream.IntStream;
  * <p>Problem: exact cover with multiplicities. Steps: take the piece that the fewest patterns can
  * still give, try these patterns one after the other, and bar what was tried in vain from the rest
  * of the branch (Knuth 2000, algorithm X); begin anew in another order after a number of steps,
- * twice as many each time there were as many beginnings, since a bad first choice is seldom seen
- * before long (Gomes, Selman, Kautz 1998). Finds a needle where linear programs see only a haystack
- * of equal value; proves nothing.
+ * twice as many after every eight beginnings, since a bad first choice is seldom seen before long
+ * (Gomes, Selman, Kautz 1998). Finds a needle where linear programs see only a haystack of equal
+ * value; proves nothing.
  */
 final class ExactChoice {
     private static final int FIRST_STEPS = 200;
@@ -77,7 +77,6 @@ final class ExactChoice {
         for (int beginning = 0; beginning < BEGINNINGS && !progress.cancelled(); beginning++) {
             steps = FIRST_STEPS << (beginning / 8);
             shuffle();
-            count();
             if (search()) {
                 return Optional.of(new Packing(chosen, new int[left.length]));
             }

@@ -16,7 +16,7 @@ import java.util.stream.IntStream;
  * of it; less, for every piece in sight, its length times how poor its stick looks.
  */
 final class Leftovers {
-    /** How many square metres of rest a metre in sight on the poorest sticks outweighs, a grade. */
+    /** Score lost for a metre in sight, for every grade that its stick looks poor. */
     private static final double LOOKS = 0.3;
 
     private static final double LEAST = 1e-6;

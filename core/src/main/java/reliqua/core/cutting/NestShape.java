@@ -15,6 +15,7 @@ import reliqua.core.measure.Length;
  * A panel in one of the ways it may be turned, its least rectangle at the origin; in millimetres.
  *
  * @param panel which
+ * @param type what is wanted
  * @param quarters how it is turned
  * @param shape of it
  */
@@ -35,8 +36,9 @@ record NestShape(int panel, SheetProblem.PanelType type, int quarters, Geometry 
                         .map(o -> (Geometry) o.polygon())
                         .orElseGet(
                                 () ->
-                                        GEOMETRY.toGeometry(
-                                                new Envelope(0, width.toMm(), 0, length.toMm())));
+                                        rectangle(
+                                                new SheetProblem.Rect(
+                                                        0, 0, type.width(), type.length())));
         List<NestShape> ways = new ArrayList<>();
         for (int quarters = 0; quarters < 4; quarters++) {
             boolean same = type.outline().isEmpty() && quarters > 1;

@@ -33,16 +33,12 @@ final class Nestings {
         this.slants =
                 wanted.stream()
                         .flatMap(p -> p.bevel().stream())
-                        .map(Nestings::slant)
+                        .map(Bevel::slant)
                         .distinct()
                         .filter(this::canMeet)
                         .sorted(Comparator.comparing(Bevel::run).reversed())
                         .toList();
         this.choices = choices(slants.stream().limit(MOST).toList());
-    }
-
-    private static Bevel slant(Bevel bevel) {
-        return new Bevel(bevel.run(), bevel.acrossWidth(), true);
     }
 
     private static List<List<Bevel>> choices(List<Bevel> slants) {

@@ -1,8 +1,6 @@
 package reliqua.core.cutting;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
@@ -62,17 +60,5 @@ public record PanelOutline(SheetOutline edge, List<SheetOutline> openings) {
                     default -> new AffineTransformation();
                 };
         return turn.transform(shape);
-    }
-
-    /** Every corner moved. */
-    static SheetOutline moved(SheetOutline outline, Length x, Length y) {
-        List<SheetOutline.Corner> corners = new ArrayList<>();
-        outline.corners()
-                .forEach(c -> corners.add(new SheetOutline.Corner(c.x().plus(x), c.y().plus(y))));
-        return new SheetOutline(corners);
-    }
-
-    Stream<SheetOutline> rings() {
-        return Stream.concat(Stream.of(edge), openings.stream());
     }
 }

@@ -97,16 +97,9 @@ final class SheetBound {
 
     private double cheapestFor(SheetProblem.PanelType panel) {
         return problem.shop().stream()
-                .filter(b -> holds(b, panel))
+                .filter(b -> panel.fits(b))
                 .mapToLong(SheetProblem.Bin::price)
                 .min()
                 .orElse(0);
-    }
-
-    private static boolean holds(SheetProblem.Bin bin, SheetProblem.PanelType panel) {
-        return panel.width() <= bin.width() && panel.length() <= bin.length()
-                || panel.mayTurn(bin)
-                        && panel.length() <= bin.width()
-                        && panel.width() <= bin.length();
     }
 }

@@ -51,9 +51,11 @@ final class SheetNesting {
         List<Layout> found = new ArrayList<>();
         found.add(laid(kept(rectangles), loose(rectangles)));
         for (ToDoubleFunction<SheetProblem.PanelType> size : sizes()) {
-            if (!progress.cancelled()) {
-                found.add(laid(empty(), sorted(IntStream.range(0, shapes.size()), size)));
-            }
+            found.add(laid(empty(), sorted(IntStream.range(0, shapes.size()), size)));
+        }
+        if (progress.cancelled()) {
+            // What was not laid any more counts as missing there.
+            return rectangles.bounded(bound);
         }
         Layout best =
                 found.stream()
@@ -63,21 +65,11 @@ final class SheetNesting {
                         .orElseThrow();
         int fewer = rectangles.missing().size() - best.missing().size();
         boolean better = fewer > 0 || fewer == 0 && best.cost() < rectangles.cost();
-        return of(better ? result(best) : rectangles, bound);
+        return (better ? result(best) : rectangles).bounded(bound);
     }
 
     private static List<ToDoubleFunction<SheetProblem.PanelType>> sizes() {
         return List.of(p -> (double) p.width() * p.length(), p -> Math.max(p.width(), p.length()));
-    }
-
-    private static SheetPlanner.Result of(SheetPlanner.Result result, double bound) {
-        double holds = Math.min(bound, result.cost());
-        return new SheetPlanner.Result(
-                result.cuts(),
-                result.missing(),
-                result.cost(),
-                holds,
-                result.missing().isEmpty() && result.cost() <= holds);
     }
 
     /** What the own sheets have no area for must be bought, at best at the lowest price an area. */
@@ -104,8 +96,7 @@ final class SheetNesting {
     }
 
     private boolean buyable(int panel) {
-        return problem.shop().stream()
-                .anyMatch(b -> new NestSheet(b, 0).best(shapes.get(panel)).isPresent());
+        return problem.shop().stream().anyMatch(problem.panels().get(panel)::fits);
     }
 
     private List<NestSheet> empty() {
@@ -169,12 +160,14 @@ final class SheetNesting {
                 .toList();
     }
 
+    /** When cancelled, what is not laid yet counts as missing. */
     private Layout laid(List<NestSheet> own, List<Integer> panels) {
         Layout layout = new Layout(own, new ArrayList<>(), new ArrayList<>());
         for (int panel : panels) {
-            if (!put(layout.own(), panel)
-                    && !put(layout.bought(), panel)
-                    && !buy(layout.bought(), panel)) {
+            if (progress.cancelled()
+                    || !put(layout.own(), panel)
+                            && !put(layout.bought(), panel)
+                            && !buy(layout.bought(), panel)) {
                 layout.missing().add(panel);
             }
         }

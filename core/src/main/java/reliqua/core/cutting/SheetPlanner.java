@@ -79,7 +79,13 @@ final class SheetPlanner {
             List<String> missing,
             long cost,
             double bound,
-            boolean proven) {}
+            boolean proven) {
+        /** The same with another bound. */
+        Result bounded(double other) {
+            double holds = Math.min(other, cost);
+            return new Result(cuts, missing, cost, holds, missing.isEmpty() && cost <= holds);
+        }
+    }
 
     Result plan(Progress progress) {
         double bound = new SheetBound(problem, fitsOwn, fitsShop).value();

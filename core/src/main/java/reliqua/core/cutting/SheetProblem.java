@@ -33,6 +33,12 @@ record SheetProblem(long kerf, List<PanelType> panels, List<Bin> own, List<Bin> 
             boolean turn,
             Optional<PanelOutline> outline,
             boolean grain) {
+        /** Whether its least rectangle fits an empty sheet without flaws. */
+        boolean fits(Bin bin) {
+            return width <= bin.width() && length <= bin.length()
+                    || mayTurn(bin) && length <= bin.width() && width <= bin.length();
+        }
+
         /** Whether it may be turned by a quarter on such a sheet. */
         boolean mayTurn(Bin bin) {
             return turn && !(grain && bin.grain());

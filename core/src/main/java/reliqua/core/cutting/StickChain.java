@@ -75,7 +75,7 @@ final class StickChain {
                 .filter(lane::nests)
                 .forEach(
                         i ->
-                                nested.computeIfAbsent(slant(bevel(i)), _ -> new ArrayList<>())
+                                nested.computeIfAbsent(bevel(i).slant(), _ -> new ArrayList<>())
                                         .add(i));
         nested.values().forEach(this::together);
         pieces.stream().filter(i -> !lane.nests(i)).forEach(i -> add(i, false));
@@ -84,10 +84,6 @@ final class StickChain {
 
     private Bevel bevel(int piece) {
         return problem.pieces().get(piece).bevel().orElseThrow();
-    }
-
-    private static Bevel slant(Bevel bevel) {
-        return new Bevel(bevel.run(), bevel.acrossWidth(), true);
     }
 
     private void together(List<Integer> alike) {

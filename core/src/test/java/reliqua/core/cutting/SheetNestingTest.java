@@ -24,6 +24,10 @@ class SheetNestingTest {
             CutJob job = shaped(random);
             CutPlan plan = new CutPlanner(CutPlanner.Settings.LIVE).plan(job, Progress.NONE);
             assertThat(PlanChecker.faults(job, plan)).as("job %d", n).isEmpty();
+            CutPlan quick = new CutPlanner(CutPlanner.Settings.QUICK).plan(job, Progress.NONE);
+            if (total(quick) == total(plan)) {
+                assertThat(quick.lowerBound()).as("job %d", n).isLessThanOrEqualTo(plan.cost());
+            }
             CutPlan boxes =
                     new CutPlanner(CutPlanner.Settings.LIVE).plan(boxes(job), Progress.NONE);
             assertThat(total(plan)).as("job %d", n).isLessThanOrEqualTo(total(boxes));
