@@ -94,7 +94,7 @@ final class Consolidation {
                 if (room < 0 || !bin.allows(s, piece)) {
                     continue;
                 }
-                room -= used(into.get(p), s);
+                room -= problem.used(into.get(p), s);
                 if (room >= 0
                         && room < tightest
                         && (!bin.isSpecial() || problem.lies(into.get(p).plus(s, piece)))) {
@@ -111,19 +111,9 @@ final class Consolidation {
         return true;
     }
 
-    private long used(Pattern pattern, int segment) {
-        int[] counts = pattern.bySegment()[segment];
-        StickProblem.Lane lane = problem.bin(pattern).lane(segment);
-        long used = 0;
-        for (int i = 0; i < counts.length; i++) {
-            used += counts[i] == 0 ? 0 : counts[i] * problem.weight(lane, i);
-        }
-        return used;
-    }
-
     private long filled(Pattern pattern) {
         return IntStream.range(0, pattern.bySegment().length)
-                .mapToLong(s -> used(pattern, s))
+                .mapToLong(s -> problem.used(pattern, s))
                 .sum();
     }
 }

@@ -69,16 +69,11 @@ final class Leftovers {
         StickProblem.BinType bin = problem.bin(pattern);
         double score = 0;
         for (int s = 0; s < bin.segments().size(); s++) {
-            StickProblem.Lane lane = bin.lane(s);
-            double rest = bin.segments().get(s).length() + problem.kerf();
+            double rest = Math.max(0, problem.room(pattern, s)) / METRE;
             for (int i = 0; i < problem.size(); i++) {
-                int count = pattern.bySegment()[s][i];
-                if (count > 0) {
-                    rest -= (double) count * problem.weight(lane, i);
-                    score -= count * seen(i) * bin.looks();
-                }
+                score -= pattern.bySegment()[s][i] * seen(i) * bin.looks();
             }
-            score += rest > 0 ? rest / METRE * (rest / METRE) : 0;
+            score += rest * rest;
         }
         return score;
     }
@@ -156,7 +151,7 @@ final class Leftovers {
         int tightest = -1;
         long least = Long.MAX_VALUE;
         for (int s = 0; s < bin.segments().size(); s++) {
-            long room = room(pattern, s) - problem.weight(bin.lane(s), piece);
+            long room = problem.room(pattern, s) - problem.weight(bin.lane(s), piece);
             if (bin.allows(s, piece) && room >= 0 && room < least) {
                 least = room;
                 tightest = s;
@@ -182,17 +177,6 @@ final class Leftovers {
             sum += segment.length();
         }
         return sum;
-    }
-
-    /** What is free of a stretch, with a kerf. */
-    private long room(Pattern pattern, int segment) {
-        StickProblem.BinType bin = problem.bin(pattern);
-        long room = bin.segments().get(segment).length() + problem.kerf();
-        for (int i = 0; i < problem.size(); i++) {
-            int count = pattern.bySegment()[segment][i];
-            room -= count == 0 ? 0 : count * problem.weight(bin.lane(segment), i);
-        }
-        return room;
     }
 
     private boolean exchanged(int p, int q) {

@@ -48,7 +48,7 @@ final class StickLayout {
             for (int i = 0; i < missing.length; i++) {
                 while (missing[i] > 0
                         && bin.allows(s, i)
-                        && roomFor(fuller, bin, s, i)
+                        && problem.room(fuller, s) >= problem.weight(bin.lane(s), i)
                         && problem.lies(fuller.plus(s, i))) {
                     fuller = fuller.plus(s, i);
                     missing[i]--;
@@ -56,15 +56,6 @@ final class StickLayout {
             }
         }
         return fuller;
-    }
-
-    private boolean roomFor(Pattern pattern, StickProblem.BinType bin, int segment, int piece) {
-        StickProblem.Lane lane = bin.lane(segment);
-        long used = problem.weight(lane, piece);
-        for (int i = 0; i < problem.size(); i++) {
-            used += pattern.bySegment()[segment][i] * problem.weight(lane, i);
-        }
-        return used <= bin.segments().get(segment).length() + problem.kerf();
     }
 
     /** The sticks to cut, own copies taken in order, shop copies counted from one. */

@@ -155,6 +155,22 @@ record StickProblem(
                         <= stretch.real();
     }
 
+    /** What the pieces of a pattern take up of a stretch, each with a kerf. */
+    long used(Pattern pattern, int segment) {
+        Lane lane = bin(pattern).lane(segment);
+        int[] counts = pattern.bySegment()[segment];
+        long used = 0;
+        for (int i = 0; i < counts.length; i++) {
+            used += counts[i] == 0 ? 0 : counts[i] * weight(lane, i);
+        }
+        return used;
+    }
+
+    /** What a pattern leaves free of a stretch, with a kerf; compare {@link #weight}. */
+    long room(Pattern pattern, int segment) {
+        return bin(pattern).segments().get(segment).length() + kerf - used(pattern, segment);
+    }
+
     /** Room that a piece takes up on a stick, with a kerf. */
     long weight(Lane lane, int piece) {
         return pieces.get(piece).length() + kerf - lane.saving().get(piece);
