@@ -31,6 +31,7 @@ public final class FetchStation implements Station {
     private final ProgressBar bar = new ProgressBar(0);
     private final VBox bench = new VBox(12);
     private final VBox slip = new VBox(10);
+    private final VBox scrounge = new VBox(10);
 
     /** Over the workspace. */
     public FetchStation(Workspace workspace) {
@@ -122,12 +123,20 @@ public final class FetchStation implements Station {
                                 Texts.get("fetch.share"),
                                 Math.round(bill.heapShare() * 100) + " %"),
                         Parts.rule(),
-                        Parts.text(Texts.get("fetch.how"), "note"));
+                        Parts.text(Texts.get("fetch.how"), "note"),
+                        scrounge);
+        reviewed();
+    }
+
+    @Override
+    public void reviewed() {
+        scrounge.getChildren().clear();
         PlanReview review = workspace.designs().review().get();
         if (!review.improvements().isEmpty()) {
-            slip.getChildren()
+            scrounge.getChildren()
                     .addAll(Parts.rule(), Parts.text(Texts.get("fetch.scrounge"), "title"));
-            review.improvements().forEach(i -> slip.getChildren().add(Helps.row(i, tape)));
+            review.improvements()
+                    .forEach(i -> scrounge.getChildren().add(Helps.row(i, workspace.tape())));
         }
     }
 

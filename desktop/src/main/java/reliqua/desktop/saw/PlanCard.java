@@ -27,6 +27,8 @@ final class PlanCard extends VBox {
     private static final List<Integer> HOURS = List.of(0, 3, 6, 12);
 
     private final Workspace workspace;
+    private final Label work = Parts.text("", "note-ink");
+    private final VBox helps = new VBox(8);
 
     PlanCard(Workspace workspace) {
         super(8);
@@ -48,7 +50,6 @@ final class PlanCard extends VBox {
         Label took = Parts.text(Texts.get("plan.seconds", rounded(seconds)), "note");
         took.setWrapText(false);
         took.setMinWidth(USE_PREF_SIZE);
-        PlanReview review = workspace.designs().review().get();
         getChildren()
                 .addAll(
                         Parts.row(
@@ -56,13 +57,28 @@ final class PlanCard extends VBox {
                         hours(tape),
                         Parts.text(Texts.get("plan.order"), "soft"));
         if (plan.makingMinutes() > 0) {
-            getChildren().add(Parts.text(work(plan, review, tape), "note-ink"));
+            getChildren().add(work);
         }
         joints(plan);
+        getChildren().add(helps);
+        reviewed(plan);
+    }
+
+    /** What has become known of the plan since it was shown. */
+    void reviewed() {
+        workspace.designs().state().get().design().ifPresent(d -> reviewed(d.candidate().plan()));
+    }
+
+    private void reviewed(WorkPlan plan) {
+        Tape tape = workspace.tape();
+        PlanReview review = workspace.designs().review().get();
+        work.setText(work(plan, review, tape));
+        helps.getChildren().clear();
         if (!review.improvements().isEmpty()) {
-            getChildren().add(Parts.text(Texts.get("plan.help"), "strong"));
-            review.improvements().forEach(i -> getChildren().add(Helps.row(i, tape)));
+            helps.getChildren().add(Parts.text(Texts.get("plan.help"), "strong"));
+            review.improvements().forEach(i -> helps.getChildren().add(Helps.row(i, tape)));
         }
+        helps.setManaged(!helps.getChildren().isEmpty());
     }
 
     /** Which parts are made up of several, a line for each way. */

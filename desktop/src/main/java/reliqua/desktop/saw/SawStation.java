@@ -50,6 +50,7 @@ public final class SawStation implements Station {
     private final ObservableList<Ticket> tickets = FXCollections.observableArrayList();
     private final ListView<Ticket> list = new ListView<>(tickets);
     private final Label summary = Parts.text("", "soft");
+    private final PlanCard card;
     private final YieldView yields;
     private final StoryView story = new StoryView();
     private final ToggleGroup instead = new ToggleGroup();
@@ -65,7 +66,8 @@ public final class SawStation implements Station {
         this.workspace = workspace;
         this.book = new TicketBook(workspace);
         this.wishes = new PieceWishes(book, this::showSlip);
-        this.yields = new YieldView(new PlanCard(workspace));
+        this.card = new PlanCard(workspace);
+        this.yields = new YieldView(card);
         this.whole = whole;
         list.setId("tickets");
         list.getStyleClass().add("rack");
@@ -197,6 +199,11 @@ public final class SawStation implements Station {
                                 now.stream().mapToInt(t -> t.cuts().size()).sum(),
                                 workspace.tape().say(workspace.project().keeper().kerf())));
         showSlip();
+    }
+
+    @Override
+    public void reviewed() {
+        card.reviewed();
     }
 
     private void showSlip() {

@@ -154,7 +154,7 @@ public final class Shell extends BorderPane {
     private void wire() {
         workspace.history().addListener((_, _, _) -> refresh());
         workspace.designs().state().addListener((_, _, _) -> refresh());
-        workspace.designs().review().addListener((_, _, _) -> refresh());
+        workspace.designs().review().addListener((_, _, _) -> current.reviewed());
         workspace.saved().addListener((_, _, _) -> head());
         workspace.path().addListener((_, _, _) -> head());
         workspace.notice().addListener((_, _, _) -> notice());

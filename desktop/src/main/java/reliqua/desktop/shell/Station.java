@@ -21,4 +21,10 @@ public interface Station {
 
     /** Brings what is shown up to the present project and design. */
     void refresh();
+
+    /**
+     * Shows what has become known of the plan after it was made; everything else stays as it is, so
+     * that nothing is exchanged under the keeper's hand.
+     */
+    default void reviewed() {}
 }
