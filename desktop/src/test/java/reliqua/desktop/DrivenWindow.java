@@ -4,10 +4,15 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+import javafx.event.Event;
+import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
 import org.testfx.api.FxRobot;
 import org.testfx.util.WaitForAsyncUtils;
@@ -58,16 +63,39 @@ final class DrivenWindow {
                 () -> {
                     rack.getSelectionModel().clearSelection();
                     for (int i = 0; i < rack.getItems().size(); i++) {
-                        for (String id : ids) {
-                            if (rack.getItems().get(i).toString().contains("id=" + id + ",")) {
-                                rack.getSelectionModel().select(i);
-                                rack.scrollTo(i);
-                            }
+                        String item = rack.getItems().get(i).toString();
+                        if (Stream.of(ids).anyMatch(id -> item.contains("id=" + id + ","))) {
+                            rack.getSelectionModel().select(i);
+                            rack.scrollTo(i);
                         }
                     }
                     rack.requestFocus();
                 });
-        settle();
+    }
+
+    /** Types a text where the cursor is, all of it at once. */
+    static void write(FxRobot robot, String text) {
+        Scene scene = robot.lookup(".root").query().getScene();
+        // The first key may move the cursor to another field.
+        robot.interact(
+                () ->
+                        text.chars()
+                                .mapToObj(Character::toString)
+                                .forEach(c -> typed(scene.getFocusOwner(), c)));
+    }
+
+    private static void typed(Node target, String character) {
+        Event.fireEvent(
+                target,
+                new KeyEvent(
+                        KeyEvent.KEY_TYPED,
+                        character,
+                        "",
+                        KeyCode.UNDEFINED,
+                        false,
+                        false,
+                        false,
+                        false));
     }
 
     static void undo(FxRobot robot) {

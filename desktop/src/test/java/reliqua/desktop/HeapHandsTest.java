@@ -291,7 +291,7 @@ class HeapHandsTest {
         robot.press(KeyCode.CONTROL, KeyCode.K).release(KeyCode.K, KeyCode.CONTROL);
         DrivenWindow.settle();
         for (String line : TWENTY) {
-            robot.write(line, 0);
+            DrivenWindow.write(robot, line);
             robot.type(KeyCode.ENTER);
             DrivenWindow.settle();
             assertThat(robot.lookup("#say").queryAs(TextField.class).getText()).as(line).isEmpty();

@@ -22,17 +22,11 @@ import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
 import reliqua.core.coop.Part;
-import reliqua.core.coop.family.Unbuildable;
-import reliqua.core.cutting.Progress;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.cutting.WorkPlan;
-import reliqua.core.project.Design;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Lot;
-import reliqua.files.DemoProjects;
 import reliqua.files.ProjectFile;
-import reliqua.standins.Climates;
-import reliqua.standins.Merchants;
 
 /** From a fitted coop to the last cut in the real window, with what goes wrong on the way. */
 @ExtendWith(ApplicationExtension.class)
@@ -42,7 +36,7 @@ class SawPathTest {
     private DrivenWindow window;
 
     @Start
-    void start(Stage stage) throws IOException, Unbuildable {
+    void start(Stage stage) throws IOException {
         window = new DrivenWindow(stage, stocked(), "saw");
     }
 
@@ -52,14 +46,9 @@ class SawPathTest {
     }
 
     /** A house settled on, and everything fetched that had to be bought. */
-    private static Project stocked() throws Unbuildable {
-        Project demo = DemoProjects.ternLane(Merchants::priceBook, new Climates());
-        Design design =
-                Design.derive(demo, Optional.empty(), Progress.NONE, _ -> {})
-                        .design()
-                        .orElseThrow();
-        Project settled = demo.settledOn(design.candidate());
-        for (Ticket ticket : design.candidate().plan().tickets()) {
+    private static Project stocked() {
+        Project settled = SettledHouse.ternLane();
+        for (Ticket ticket : SettledHouse.design().candidate().plan().tickets()) {
             if (ticket.bought()) {
                 settled =
                         settled.withHeap(

@@ -3,7 +3,6 @@ package reliqua.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
@@ -19,17 +18,10 @@ import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
-import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.cutting.CutWish;
-import reliqua.core.cutting.Progress;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.measure.Money;
-import reliqua.core.project.Design;
-import reliqua.core.project.Project;
 import reliqua.core.stock.Stick;
-import reliqua.files.DemoProjects;
-import reliqua.standins.Climates;
-import reliqua.standins.Merchants;
 
 /** What else the Saw shows: the story, how a plan is weighed, pieces that change places. */
 @ExtendWith(ApplicationExtension.class)
@@ -37,13 +29,8 @@ class SawViewsTest {
     private DrivenWindow window;
 
     @Start
-    void start(Stage stage) throws IOException, Unbuildable {
-        Project demo = DemoProjects.ternLane(Merchants::priceBook, new Climates());
-        Design design =
-                Design.derive(demo, Optional.empty(), Progress.NONE, _ -> {})
-                        .design()
-                        .orElseThrow();
-        window = new DrivenWindow(stage, demo.settledOn(design.candidate()), "saw");
+    void start(Stage stage) throws IOException {
+        window = new DrivenWindow(stage, SettledHouse.ternLane(), "saw");
     }
 
     @Stop

@@ -10,7 +10,6 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.BooleanSupplier;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
@@ -92,8 +91,8 @@ class WholeJobTest {
 
     private void say(FxRobot robot, String line) {
         robot.press(KeyCode.CONTROL, KeyCode.K).release(KeyCode.K, KeyCode.CONTROL);
-        robot.write(line, 5);
-        WaitForAsyncUtils.waitForFxEvents();
+        DrivenWindow.settle();
+        DrivenWindow.write(robot, line);
     }
 
     private void go(FxRobot robot, KeyCode digit) {
@@ -181,7 +180,7 @@ class WholeJobTest {
         fitted();
         go(robot, KeyCode.DIGIT2);
         robot.interact(() -> robot.lookup("#rack").queryListView().requestFocus());
-        robot.write("3 of 1x4 at 5ft 2in");
+        DrivenWindow.write(robot, "3 of 1x4 at 5ft 2in");
         assertThat(robot.lookup("#say").queryAs(TextField.class).getText()).startsWith("3 of");
         robot.type(KeyCode.ENTER);
         String id = project().heap().lots().getLast().id();
@@ -209,7 +208,7 @@ class WholeJobTest {
                     node.requestFocus();
                     node.selectAll();
                 });
-        robot.write(text, 5);
+        DrivenWindow.write(robot, text);
         robot.type(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
     }
@@ -321,141 +320,5 @@ class WholeJobTest {
                     first.fire();
                 });
         assertThat(project().done()).hasSize(1);
-    }
-
-    @Test
-    void atTheSawOneTicketAfterTheOtherIsCutByKeysAlone(FxRobot robot) throws TimeoutException {
-        fitted();
-        go(robot, KeyCode.DIGIT4);
-        robot.clickOn("#at-saw");
-        WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup("#at-the-saw").queryAll()).hasSize(1);
-        robot.type(KeyCode.SPACE);
-        until(() -> cutAtTheSaw(robot).contains("1 cut"));
-        robot.interact(workspace::undo);
-        until(() -> cutAtTheSaw(robot).contains("0 cut"));
-        robot.interact(workspace::redo);
-        until(() -> cutAtTheSaw(robot).contains("1 cut"));
-        fitted();
-        robot.type(KeyCode.RIGHT).type(KeyCode.SPACE);
-        until(() -> cutAtTheSaw(robot).contains("2 cut"));
-        assertThat(project().chosen()).isPresent();
-        robot.type(KeyCode.ESCAPE);
-        WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup("#at-the-saw").queryAll()).isEmpty();
-        until(() -> robot.lookup("#go-saw").queryAll().size() == 1);
-        robot.interact(workspace::undo);
-        assertThat(project().cuts()).hasSize(1);
-    }
-
-    @Test
-    void aSpoiledPieceComesUpAgainOnAnotherTicket(FxRobot robot) throws TimeoutException {
-        fitted();
-        go(robot, KeyCode.DIGIT4);
-        robot.clickOn("#at-saw");
-        WaitForAsyncUtils.waitForFxEvents();
-        String mark =
-                robot.lookup("#at-the-saw .saw-mark")
-                        .queryAllAs(Label.class)
-                        .iterator()
-                        .next()
-                        .getText();
-        robot.type(KeyCode.DIGIT1);
-        assertThat(robot.lookup("#at-the-saw .saw-mark.danger").queryAll()).hasSize(1);
-        robot.type(KeyCode.SPACE);
-        until(() -> cutAtTheSaw(robot).contains("1 cut"));
-        fitted();
-        assertThat(project().cuts().getFirst().pieces()).noneMatch(p -> p.marks().equals(mark));
-        assertThat(
-                        workspace
-                                .designs()
-                                .state()
-                                .get()
-                                .design()
-                                .orElseThrow()
-                                .candidate()
-                                .plan()
-                                .tickets())
-                .anyMatch(t -> t.cuts().stream().anyMatch(c -> c.marks().equals(mark)));
-    }
-
-    @Test
-    void theTapeSaysOtherwiseAtTheSaw(FxRobot robot) throws TimeoutException {
-        fitted();
-        go(robot, KeyCode.DIGIT4);
-        robot.clickOn("#at-saw");
-        WaitForAsyncUtils.waitForFxEvents();
-        int lots = project().heap().lots().size();
-        robot.type(KeyCode.M);
-        WaitForAsyncUtils.waitForFxEvents();
-        robot.interact(
-                () -> robot.lookup("#saw-measured").queryAs(TextField.class).setText("61 1/4"));
-        robot.type(KeyCode.ENTER);
-        until(() -> project().heap().lots().size() == lots + 1);
-        assertThat(project().heap().lots().getLast().quantity()).isEqualTo(1);
-        robot.interact(workspace::undo);
-        assertThat(project().heap().lots()).hasSize(lots);
-    }
-
-    @Test
-    void aPieceIsBarredFromALotAndTheWishSaysWhatItCosts(FxRobot robot) throws TimeoutException {
-        fitted();
-        go(robot, KeyCode.DIGIT4);
-        robot.interact(
-                () -> robot.lookup("#tickets").queryListView().getSelectionModel().select(4));
-        WaitForAsyncUtils.waitForFxEvents();
-        robot.interact(
-                () ->
-                        robot.lookup("#slip .button").queryAllAs(Button.class).stream()
-                                .filter(b -> b.getId().startsWith("bar-"))
-                                .findFirst()
-                                .orElseThrow()
-                                .fire());
-        until(() -> project().wishes().size() == 1);
-        until(
-                () ->
-                        robot.lookup("#slip .wish .label").queryAllAs(Label.class).stream()
-                                .anyMatch(l -> l.getText().contains("costs")));
-        robot.interact(workspace::undo);
-        assertThat(project().wishes()).isEmpty();
-    }
-
-    private static String cutAtTheSaw(FxRobot robot) {
-        return robot.lookup("#at-the-saw .saw-count").queryAs(Label.class).getText();
-    }
-
-    @Test
-    void whatWasCutBeforeThePlanChangedIsNotForgotten(FxRobot robot) throws TimeoutException {
-        fitted();
-        go(robot, KeyCode.DIGIT4);
-        robot.interact(
-                () -> {
-                    ListView<?> tickets = robot.lookup("#tickets").queryListView();
-                    tickets.requestFocus();
-                    // A long stick of the roof; short ones may serve a smaller house just as well.
-                    tickets.getSelectionModel().select(2);
-                });
-        robot.type(KeyCode.SPACE);
-        until(() -> project().cuts().size() == 1);
-        robot.interact(
-                () ->
-                        workspace.edit(
-                                "another flock",
-                                p ->
-                                        p.withFlock(
-                                                        p.flock()
-                                                                .with(
-                                                                        reliqua.core.flock.BirdClass
-                                                                                .STANDARD,
-                                                                        3))
-                                                .withChosen(java.util.Optional.empty())));
-        until(
-                () ->
-                        robot.lookup("#slip .danger").queryAllAs(Label.class).stream()
-                                .anyMatch(l -> l.getText().contains("of no use")));
-        assertThat(project().cuts()).hasSize(1);
-        int lots = project().heap().lots().size();
-        robot.interact(() -> robot.lookup("#slip .caution .button").queryButton().fire());
-        assertThat(project().heap().lots()).hasSize(lots + 1);
     }
 }

@@ -1,0 +1,191 @@
+package reliqua.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.util.Comparator;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.function.BooleanSupplier;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import org.testfx.util.WaitForAsyncUtils;
+import reliqua.core.cutting.Ticket;
+import reliqua.core.flock.BirdClass;
+import reliqua.core.project.Project;
+import reliqua.core.stock.Stick;
+import reliqua.desktop.work.Workspace;
+
+/** The cutting of a house settled on, by hand and by keys, and what of it outlives a change. */
+@ExtendWith(ApplicationExtension.class)
+class AtTheSawTest {
+    private static final int PATIENCE = 60;
+
+    private Workspace workspace;
+
+    @Start
+    void start(Stage stage) throws IOException {
+        workspace = new DrivenWindow(stage, SettledHouse.ternLane(), "saw").workspace;
+    }
+
+    @Stop
+    void stop() {
+        workspace.close();
+    }
+
+    private void until(BooleanSupplier condition) throws TimeoutException {
+        WaitForAsyncUtils.waitFor(PATIENCE, TimeUnit.SECONDS, condition::getAsBoolean);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private void planned() throws TimeoutException {
+        until(
+                () ->
+                        workspace.designs().progress().get() >= 1
+                                && workspace.designs().state().get().design().isPresent());
+    }
+
+    private Project project() {
+        return workspace.project();
+    }
+
+    @Test
+    void atTheSawOneTicketAfterTheOtherIsCutByKeysAlone(FxRobot robot) throws TimeoutException {
+        planned();
+        robot.clickOn("#at-saw");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#at-the-saw").queryAll()).hasSize(1);
+        robot.type(KeyCode.SPACE);
+        until(() -> cutAtTheSaw(robot).contains("1 cut"));
+        robot.interact(workspace::undo);
+        until(() -> cutAtTheSaw(robot).contains("0 cut"));
+        robot.interact(workspace::redo);
+        until(() -> cutAtTheSaw(robot).contains("1 cut"));
+        planned();
+        robot.type(KeyCode.RIGHT).type(KeyCode.SPACE);
+        until(() -> cutAtTheSaw(robot).contains("2 cut"));
+        assertThat(project().chosen()).isPresent();
+        robot.type(KeyCode.ESCAPE);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#at-the-saw").queryAll()).isEmpty();
+        until(() -> robot.lookup("#go-saw").queryAll().size() == 1);
+        robot.interact(workspace::undo);
+        assertThat(project().cuts()).hasSize(1);
+    }
+
+    @Test
+    void aSpoiledPieceComesUpAgainOnAnotherTicket(FxRobot robot) throws TimeoutException {
+        planned();
+        robot.clickOn("#at-saw");
+        WaitForAsyncUtils.waitForFxEvents();
+        String mark =
+                robot.lookup("#at-the-saw .saw-mark")
+                        .queryAllAs(Label.class)
+                        .iterator()
+                        .next()
+                        .getText();
+        robot.type(KeyCode.DIGIT1);
+        assertThat(robot.lookup("#at-the-saw .saw-mark.danger").queryAll()).hasSize(1);
+        robot.type(KeyCode.SPACE);
+        until(() -> cutAtTheSaw(robot).contains("1 cut"));
+        planned();
+        assertThat(project().cuts().getFirst().pieces()).noneMatch(p -> p.marks().equals(mark));
+        assertThat(
+                        workspace
+                                .designs()
+                                .state()
+                                .get()
+                                .design()
+                                .orElseThrow()
+                                .candidate()
+                                .plan()
+                                .tickets())
+                .anyMatch(t -> t.cuts().stream().anyMatch(c -> c.marks().equals(mark)));
+    }
+
+    @Test
+    void theTapeSaysOtherwiseAtTheSaw(FxRobot robot) throws TimeoutException {
+        planned();
+        robot.clickOn("#at-saw");
+        WaitForAsyncUtils.waitForFxEvents();
+        int lots = project().heap().lots().size();
+        robot.type(KeyCode.M);
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.interact(
+                () -> robot.lookup("#saw-measured").queryAs(TextField.class).setText("61 1/4"));
+        robot.type(KeyCode.ENTER);
+        until(() -> project().heap().lots().size() == lots + 1);
+        assertThat(project().heap().lots().getLast().quantity()).isEqualTo(1);
+        robot.interact(workspace::undo);
+        assertThat(project().heap().lots()).hasSize(lots);
+    }
+
+    @Test
+    void aPieceIsBarredFromALotAndTheWishSaysWhatItCosts(FxRobot robot) throws TimeoutException {
+        planned();
+        robot.interact(
+                () -> robot.lookup("#tickets").queryListView().getSelectionModel().select(4));
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.interact(
+                () ->
+                        robot.lookup("#slip .button").queryAllAs(Button.class).stream()
+                                .filter(b -> b.getId().startsWith("bar-"))
+                                .findFirst()
+                                .orElseThrow()
+                                .fire());
+        until(() -> project().wishes().size() == 1);
+        until(
+                () ->
+                        robot.lookup("#slip .wish .label").queryAllAs(Label.class).stream()
+                                .anyMatch(l -> l.getText().contains("costs")));
+        robot.interact(workspace::undo);
+        assertThat(project().wishes()).isEmpty();
+    }
+
+    private static String cutAtTheSaw(FxRobot robot) {
+        return robot.lookup("#at-the-saw .saw-count").queryAs(Label.class).getText();
+    }
+
+    @Test
+    void whatWasCutBeforeThePlanChangedIsNotForgotten(FxRobot robot) throws TimeoutException {
+        planned();
+        robot.interact(
+                () -> {
+                    ListView<Ticket> tickets = robot.lookup("#tickets").queryListView();
+                    tickets.requestFocus();
+                    // The longest piece; short ones may serve a smaller house just as well.
+                    tickets.getItems().stream()
+                            .filter(t -> t.material() instanceof Stick)
+                            .max(Comparator.comparing(t -> t.cuts().getFirst().across()))
+                            .ifPresent(tickets.getSelectionModel()::select);
+                });
+        robot.type(KeyCode.SPACE);
+        until(() -> project().cuts().size() == 1);
+        robot.interact(
+                () ->
+                        workspace.edit(
+                                "another flock",
+                                p ->
+                                        p.withFlock(p.flock().with(BirdClass.STANDARD, 3))
+                                                .withChosen(Optional.empty())));
+        until(
+                () ->
+                        robot.lookup("#slip .danger").queryAllAs(Label.class).stream()
+                                .anyMatch(l -> l.getText().contains("of no use")));
+        assertThat(project().cuts()).hasSize(1);
+        int lots = project().heap().lots().size();
+        robot.interact(() -> robot.lookup("#slip .caution .button").queryButton().fire());
+        assertThat(project().heap().lots()).hasSize(lots + 1);
+    }
+}
