@@ -99,6 +99,15 @@ public final class CoopPlanner {
         return patch.with(planned, before, made(served, decided)).joined(madeUp);
     }
 
+    /**
+     * The plan of the same house with joints, where that is better.
+     *
+     * @param direct the plan in whole pieces, made with the same settings but for joints
+     */
+    public WorkPlan joined(Coop coop, Decided asked, WorkPlan direct, Progress progress) {
+        return joined(coop, new MadeUps(coop, heap), asked.among(this::isThere), direct, progress);
+    }
+
     private boolean isThere(String source) {
         return heap.find(source).isPresent()
                 || prices.offers().stream().anyMatch(o -> o.id().equals(source));
@@ -144,6 +153,11 @@ public final class CoopPlanner {
     /** A plan of the house in whole pieces, or with joints where that is better. */
     private WorkPlan joined(Coop whole, MadeUps ways, Decided decided, Progress progress) {
         WorkPlan direct = fresh(whole, ways, decided, decided.seams(), settings, progress);
+        return joined(whole, ways, decided, direct, progress);
+    }
+
+    private WorkPlan joined(
+            Coop whole, MadeUps ways, Decided decided, WorkPlan direct, Progress progress) {
         if (!settings.joins() || direct.weighed().isZero() && direct.missing().isEmpty()) {
             return direct;
         }

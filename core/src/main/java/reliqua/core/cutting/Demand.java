@@ -209,7 +209,9 @@ final class Demand {
                         + (made.size() == 2 ? " pair" : "")
                         + (first.role() == Role.DECK ? " floor" : "")
                         + outline.map(o -> " shape " + number(o)).orElse("");
-        // A floor bends from joist to joist, across its width: there its grain must run.
+        // A floor bends from joist to joist, across its width: there its grain must run. The other
+        // way ply and strand board have a tenth to a fifth of their stiffness, and the usual decks
+        // on the usual joists would sag even under birds.
         boolean grain = first.role() == Role.DECK && outline.isEmpty();
         WantedPanel before = panels.get(id);
         panels.put(

@@ -10,19 +10,20 @@ import java.util.stream.IntStream;
 
 /**
  * Heuristic for sticks: fills own sticks one after the other with the choice of pieces that leaves
- * least, then buys the shop stick with the lowest price for what it takes up, until nothing is
- * wanted. Piece values are corrected between rounds (pieces that were left over become dearer),
- * after Belov and Scheithauer's sequential value correction.
+ * least, then buys the rest ({@link ShopFill}). Piece values are corrected between rounds (pieces
+ * that were left over become dearer), after Belov and Scheithauer's sequential value correction.
  */
 final class Filler {
-    private static final double LARGER = 0.9;
-
     private final StickProblem problem;
+    private final StickFill stick;
+    private final ShopFill shop;
     private final RandomGenerator random;
     private final double[] excess;
 
     Filler(StickProblem problem, RandomGenerator random) {
         this.problem = problem;
+        this.stick = new StickFill(problem);
+        this.shop = new ShopFill(problem, stick);
         this.random = random;
         this.excess = IntStream.range(0, problem.bins().size()).mapToDouble(this::excess).toArray();
     }
@@ -132,102 +133,21 @@ final class Filler {
         List<Pattern> patterns = new ArrayList<>();
         for (int bin : order) {
             int group = problem.bins().get(bin).group();
+            Pattern pattern = null;
             while (unused[group] > 0) {
-                Pattern pattern = fillOne(bin, values, left);
+                // The best of more pieces stays the best as long as all of its pieces are there.
+                if (pattern == null || !StickFill.isWithin(pattern, left)) {
+                    pattern = stick.pattern(bin, values, left);
+                }
                 if (pattern.isEmpty()) {
                     break;
                 }
                 unused[group]--;
-                take(pattern, left);
+                pattern.takeFrom(left);
                 patterns.add(pattern);
             }
         }
-        buy(values, left, patterns);
+        shop.buy(values, left, patterns);
         return new Packing(patterns, left);
-    }
-
-    private Pattern fillOne(int bin, double[] values, int[] left) {
-        StickProblem.BinType type = problem.bins().get(bin);
-        int[] remaining = left.clone();
-        int[][] bySegment = new int[type.segments().size()][left.length];
-        for (int s = 0; s < bySegment.length; s++) {
-            StickProblem.Segment segment = type.segments().get(s);
-            double[] worth = fitting(values, type.lanes().get(segment.lane()));
-            if (nothingFits(worth, remaining, segment.length())) {
-                continue;
-            }
-            long capacity = segment.length() + problem.kerf();
-            Frontier frontier =
-                    new Frontier(problem.weights(type.lane(s)), worth, remaining, capacity);
-            frontier.addCounts(capacity, bySegment[s]);
-            for (int i = 0; i < remaining.length; i++) {
-                remaining[i] -= bySegment[s][i];
-            }
-        }
-        return Pattern.of(bin, bySegment, left.length);
-    }
-
-    private boolean nothingFits(double[] worth, int[] wanted, long length) {
-        for (int i = 0; i < wanted.length; i++) {
-            if (wanted[i] > 0 && worth[i] > 0 && problem.pieces().get(i).length() <= length) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    private void buy(double[] values, int[] left, List<Pattern> patterns) {
-        while (true) {
-            Pattern best = null;
-            double bestRate = Double.POSITIVE_INFINITY;
-            for (int bin = 0; bin < problem.bins().size(); bin++) {
-                StickProblem.BinType type = problem.bins().get(bin);
-                if (type.own() || type.isSpecial()) {
-                    continue;
-                }
-                Pattern pattern = fillOne(bin, values, left);
-                double taken = 0;
-                for (int i = 0; i < left.length; i++) {
-                    taken += pattern.counts()[i] * values[i];
-                }
-                double rate = taken == 0 ? Double.POSITIVE_INFINITY : (type.price() + 1) / taken;
-                if (rate < bestRate) {
-                    bestRate = rate;
-                    best = pattern;
-                }
-            }
-            if (best == null) {
-                return;
-            }
-            take(best, left);
-            patterns.add(best);
-        }
-    }
-
-    private static void take(Pattern pattern, int[] left) {
-        for (int i = 0; i < left.length; i++) {
-            left[i] -= pattern.counts()[i];
-        }
-    }
-
-    static double[] masked(double[] values, StickProblem.Lane lane) {
-        double[] masked = values.clone();
-        for (int i = 0; i < masked.length; i++) {
-            if (!lane.allowed().get(i)) {
-                masked[i] = 0;
-            }
-        }
-        return masked;
-    }
-
-    /** A piece that asks for less than this stick has counts for less on it. */
-    private static double[] fitting(double[] values, StickProblem.Lane lane) {
-        double[] fitting = masked(values, lane);
-        for (int i = 0; i < fitting.length; i++) {
-            if (lane.excess().get(i) > 0) {
-                fitting[i] *= LARGER;
-            }
-        }
-        return fitting;
     }
 }

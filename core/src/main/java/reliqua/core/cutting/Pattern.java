@@ -26,6 +26,13 @@ record Pattern(int bin, int[] counts, int[][] bySegment) {
         return Arrays.stream(counts).allMatch(c -> c == 0);
     }
 
+    /** Takes its pieces off what is left. */
+    void takeFrom(int[] left) {
+        for (int i = 0; i < left.length; i++) {
+            left[i] -= counts[i];
+        }
+    }
+
     /** The same with at most {@code limit} of each piece. */
     Pattern atMost(int[] limit) {
         int[][] kept = new int[bySegment.length][];

@@ -34,7 +34,7 @@ final class Pricing {
                                 lane,
                                 new Frontier(
                                         problem.weights(lane),
-                                        Filler.masked(duals, lane),
+                                        StickFill.masked(duals, lane),
                                         demand,
                                         room)));
         return new Prices(duals, frontiers);

@@ -95,14 +95,19 @@ public final class Fitter {
             climbed.add(climb(starts.get(n)));
         }
         progress.report(0.8, Words.say("fit.exact"));
-        List<Candidate> exact = exact(Stream.concat(climbed.stream(), drawn.stream()), soFar);
+        List<Candidate> distinct = distinct(Stream.concat(climbed.stream(), drawn.stream()));
+        List<Candidate> planned =
+                trial.exact(Stream.concat(distinct.stream(), standard.stream()).toList());
+        List<Candidate> exact =
+                planned.stream().limit(distinct.size()).sorted(Candidate.ORDER).toList();
+        exact.stream().findFirst().ifPresent(soFar);
         Optional<Candidate> best = exact.stream().findFirst().map(trial::joined);
         List<Candidate> others = exact.stream().skip(1).toList();
         progress.report(1, "");
         return new FitResult(
                 best,
                 others,
-                standard.map(trial::exact),
+                planned.stream().skip(distinct.size()).findFirst(),
                 trial.tried(),
                 trial.skipped(),
                 trial.obstacle(),
@@ -203,30 +208,21 @@ public final class Fitter {
         return best;
     }
 
-    private List<Candidate> exact(Stream<Candidate> drawn, Consumer<Candidate> soFar) {
+    /** The best few, none of nearly the same size as a better one. */
+    private static List<Candidate> distinct(Stream<Candidate> drawn) {
         Set<List<Length>> seen = new HashSet<>();
-        List<Candidate> distinct =
-                drawn.sorted(Candidate.ORDER)
-                        .filter(
-                                c ->
-                                        seen.add(
-                                                List.of(
-                                                        c.dimensions()
-                                                                .width()
-                                                                .floorTo(Length.mm(80)),
-                                                        c.dimensions()
-                                                                .depth()
-                                                                .floorTo(Length.mm(80)))))
-                        .limit(EXACT)
-                        .toList();
-        List<Candidate> exact = new ArrayList<>();
-        for (Candidate candidate : distinct) {
-            Candidate planned = progress.cancelled() ? candidate : trial.exact(candidate);
-            if (exact.stream().allMatch(c -> Candidate.ORDER.compare(planned, c) < 0)) {
-                soFar.accept(planned);
-            }
-            exact.add(planned);
-        }
-        return exact.stream().sorted(Candidate.ORDER).toList();
+        return drawn.sorted(Candidate.ORDER)
+                .filter(
+                        c ->
+                                seen.add(
+                                        List.of(
+                                                near(c.dimensions().width()),
+                                                near(c.dimensions().depth()))))
+                .limit(EXACT)
+                .toList();
+    }
+
+    private static Length near(Length size) {
+        return size.floorTo(Length.mm(80));
     }
 }

@@ -141,26 +141,37 @@ final class Trial {
         }
     }
 
-    /** The same house planned exactly, every part in one piece. */
-    Candidate exact(Candidate candidate) {
-        return planned(candidate, CutPlanner.Settings.LIVE.withoutJoints());
+    /** The same houses planned exactly, every part in one piece, in the same order. */
+    List<Candidate> exact(List<Candidate> candidates) {
+        return candidates.parallelStream().map(c -> progress.cancelled() ? c : exact(c)).toList();
     }
 
-    /** The same house with joints, where parts in one piece would have to be bought. */
-    Candidate joined(Candidate candidate) {
-        return candidate.weighed().isZero() && candidate.plan().missing().isEmpty()
-                ? candidate
-                : planned(candidate, CutPlanner.Settings.LIVE);
-    }
-
-    private Candidate planned(Candidate candidate, CutPlanner.Settings how) {
-        WorkPlan plan =
-                planner(how.seeded(request.seed()))
+    private Candidate exact(Candidate candidate) {
+        return with(
+                candidate,
+                planner(CutPlanner.Settings.LIVE.withoutJoints().seeded(request.seed()))
                         .plan(
                                 candidate.coop(),
                                 Decided.cut(request.cuts()),
                                 Optional.empty(),
-                                Progress.until(progress));
+                                Progress.until(progress)));
+    }
+
+    /** A house planned exactly, with joints where parts in one piece would have to be bought. */
+    Candidate joined(Candidate exact) {
+        return exact.weighed().isZero() && exact.plan().missing().isEmpty()
+                ? exact
+                : with(
+                        exact,
+                        planner(CutPlanner.Settings.LIVE.seeded(request.seed()))
+                                .joined(
+                                        exact.coop(),
+                                        Decided.cut(request.cuts()),
+                                        exact.plan(),
+                                        Progress.until(progress)));
+    }
+
+    private static Candidate with(Candidate candidate, WorkPlan plan) {
         return new Candidate(
                 candidate.dimensions(),
                 candidate.choices(),
