@@ -23,7 +23,7 @@ final class SheetKinds {
     private final Map<String, Integer> typeById = new LinkedHashMap<>();
     private final int[] typeOf;
     private final List<Kind> kinds = new ArrayList<>();
-    private final Map<String, Integer> kindOf = new LinkedHashMap<>();
+    private final Map<SheetProblem.Bin, Integer> kindOf = new LinkedHashMap<>();
 
     SheetKinds(SheetProblem problem) {
         typeOf = new int[problem.panels().size()];
@@ -37,16 +37,13 @@ final class SheetKinds {
             panels.get(type).add(i);
             typeOf[i] = type;
         }
-        Map<String, Integer> copies = new LinkedHashMap<>();
-        problem.own().forEach(b -> copies.merge(b.source(), 1, Integer::sum));
-        for (SheetProblem.Bin bin : problem.own()) {
-            if (!kindOf.containsKey(bin.source())) {
-                kindOf.put(bin.source(), kinds.size());
-                kinds.add(new Kind(bin, copies.getOrDefault(bin.source(), 1), true));
-            }
-        }
+        Map<SheetProblem.Bin, Integer> copies = new LinkedHashMap<>();
+        problem.own().forEach(b -> copies.merge(b.alike(), 1, Integer::sum));
+        problem.own().stream()
+                .filter(b -> kindOf.putIfAbsent(b.alike(), kindOf.size()) == null)
+                .forEach(b -> kinds.add(new Kind(b, copies.getOrDefault(b.alike(), 1), true)));
         for (SheetProblem.Bin bin : problem.shop()) {
-            kindOf.put(bin.source(), kinds.size());
+            kindOf.put(bin, kinds.size());
             kinds.add(new Kind(bin, Integer.MAX_VALUE, false));
         }
     }
@@ -69,7 +66,36 @@ final class SheetKinds {
     }
 
     int kindOf(SheetProblem.Bin bin) {
-        return kindOf.getOrDefault(bin.source(), -1);
+        return kindOf.getOrDefault(bin, kindOf.getOrDefault(bin.alike(), -1));
+    }
+
+    /** Area of the panels of a pattern, in square nanometres. */
+    double area(SheetPattern pattern) {
+        double area = 0;
+        for (SheetPattern.Spot spot : pattern.spots()) {
+            SheetProblem.PanelType type = types.get(spot.type());
+            area += (double) type.width() * type.length();
+        }
+        return area;
+    }
+
+    /** What is left of the problem when these patterns are cut. */
+    SheetProblem without(SheetProblem problem, List<SheetPattern> cut) {
+        int[] panelsCut = new int[types.size()];
+        int[] sheetsCut = new int[kinds.size()];
+        for (SheetPattern pattern : cut) {
+            sheetsCut[pattern.bin()]++;
+            pattern.spots().forEach(s -> panelsCut[s.type()]++);
+        }
+        List<SheetProblem.PanelType> wanted = new ArrayList<>();
+        for (int i = 0; i < typeOf.length; i++) {
+            if (panelsCut[typeOf[i]]-- <= 0) {
+                wanted.add(problem.panels().get(i));
+            }
+        }
+        List<SheetProblem.Bin> uncut =
+                problem.own().stream().filter(b -> sheetsCut[kindOf(b)]-- <= 0).toList();
+        return new SheetProblem(problem.kerf(), wanted, uncut, problem.shop());
     }
 
     /** A pattern of another grouping, of fewer panels and sheets, in terms of this one. */

@@ -2,14 +2,10 @@ package reliqua.core.cutting;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.Deque;
-import java.util.HashSet;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import java.util.stream.IntStream;
@@ -21,13 +17,6 @@ import java.util.stream.IntStream;
  * sheets grown by a kerf, so it holds for every plan.
  */
 final class SheetPlanner {
-    private static final int WHOLE_ROUNDS = 4;
-
-    /** One more look for whole fillings for so many rounds of laying anew. */
-    private static final int ROUNDS_AGAIN = 500;
-
-    private static final int MOST_LIFTED = 3;
-
     /** Pairs of rectangles looked at for every round of laying anew. */
     private static final long JOINS_A_ROUND = 3000;
 
@@ -95,7 +84,7 @@ final class SheetPlanner {
             best = next.noWorseThan(best) ? next : best;
         }
         if (rounds > 0 && !closed(best, bound)) {
-            best = wholeFirst(best, bound, progress);
+            best = wholeFirst(best, progress);
         }
         SheetLayout current = best;
         for (int round = 0;
@@ -114,101 +103,21 @@ final class SheetPlanner {
         return result(best, bound);
     }
 
-    /**
-     * Sheets filled without waste, if there are any: all that are found at first, then those of the
-     * panels and sheets that are left when the chosen ones are taken away.
-     */
-    private SheetLayout wholeFirst(SheetLayout start, double bound, Progress progress) {
-        Set<SheetPattern> whole = new LinkedHashSet<>();
-        SheetLayout best = start;
-        SheetProblem rest = problem;
-        for (int round = 0; round < WHOLE_ROUNDS && !progress.cancelled(); round++) {
-            if (!filled(rest, whole, progress)) {
-                break;
-            }
-            best = recombined(best, progress);
-            if (closed(best, bound)) {
-                return best;
-            }
-            SheetProblem left = without(best, whole, Set.of());
-            if (left.panels().size() == rest.panels().size()) {
-                break;
-            }
-            rest = left;
+    /** Sheets filled without waste, if there are any, and what is left laid on the others. */
+    private SheetLayout wholeFirst(SheetLayout start, Progress progress) {
+        WholeSheets whole =
+                new WholeSheets(
+                        problem, kinds, JOINS_A_ROUND * rounds, random.nextLong(), progress);
+        List<SheetPattern> chosen = whole.best();
+        if (chosen.isEmpty()) {
+            return start;
         }
-        return wholeAgain(best, whole, bound, progress);
-    }
-
-    /**
-     * Some of the chosen sheets may be filled wrongly, so that the last cannot be: a few are taken
-     * up by chance, and what fills them and the rest is looked for again.
-     */
-    private SheetLayout wholeAgain(
-            SheetLayout start, Set<SheetPattern> whole, double bound, Progress progress) {
-        SheetLayout best = start;
-        for (int n = 0; n < rounds / ROUNDS_AGAIN && !progress.cancelled(); n++) {
-            List<Integer> filled = new ArrayList<>();
-            for (int b = 0; b < best.own().size(); b++) {
-                if (isWhole(best, b, whole)) {
-                    filled.add(b);
-                }
-            }
-            int lifted = 1 + n % MOST_LIFTED;
-            if (filled.size() <= lifted) {
-                break;
-            }
-            Collections.shuffle(filled, java.util.Random.from(random));
-            filled(without(best, whole, Set.copyOf(filled.subList(0, lifted))), whole, progress);
-            best = recombined(best, progress);
-            if (closed(best, bound)) {
-                break;
-            }
-        }
-        return best;
-    }
-
-    /** Looks for fillings of what is left of the problem; whether there are any. */
-    private boolean filled(SheetProblem rest, Set<SheetPattern> whole, Progress progress) {
-        SheetKinds restKinds = new SheetKinds(rest);
-        List<SheetPattern> found =
-                new WholeFills(
-                                restKinds,
-                                problem.kerf(),
-                                JOINS_A_ROUND * rounds / WHOLE_ROUNDS,
-                                random.nextLong(),
-                                progress)
-                        .all();
-        found.forEach(f -> whole.add(kinds.translated(f, restKinds)));
-        pool.addAll(whole);
-        return !found.isEmpty();
-    }
-
-    private boolean isWhole(SheetLayout layout, int sheet, Set<SheetPattern> whole) {
-        List<OpenSheet.Placed> placed = layout.own().get(sheet);
-        return !placed.isEmpty() && whole.contains(kinds.pattern(problem.own().get(sheet), placed));
-    }
-
-    /**
-     * What is left of the problem when sheets filled without waste are done with, but for those
-     * taken up.
-     */
-    private SheetProblem without(SheetLayout layout, Set<SheetPattern> whole, Set<Integer> lifted) {
-        Set<Integer> done = new HashSet<>();
-        List<SheetProblem.Bin> left = new ArrayList<>();
-        for (int b = 0; b < layout.own().size(); b++) {
-            if (isWhole(layout, b, whole) && !lifted.contains(b)) {
-                layout.own().get(b).forEach(p -> done.add(p.panel()));
-            } else {
-                left.add(problem.own().get(b));
-            }
-        }
-        List<SheetProblem.PanelType> panels = new ArrayList<>();
-        for (int i = 0; i < problem.panels().size(); i++) {
-            if (!done.contains(i)) {
-                panels.add(problem.panels().get(i));
-            }
-        }
-        return new SheetProblem(problem.kerf(), panels, left, problem.shop());
+        pool.addAll(whole.found());
+        SheetLayout filled = layout(chosen);
+        List<Integer> loose = new ArrayList<>(allPanels(0));
+        loose.retainAll(filled.missing());
+        SheetLayout laid = layOut(filled.own(), loose, 0);
+        return recombined(laid.noWorseThan(start) ? laid : start, progress);
     }
 
     /** The best choice among all sheets laid so far, when it is better than {@code best}. */
@@ -239,7 +148,7 @@ final class SheetPlanner {
             }
             SheetProblem.Bin bin = kinds.kinds().get(pattern.bin()).bin();
             if (isOwn(pattern)) {
-                own.set(free(own, bin.source()), placed);
+                own.set(free(own, pattern.bin()), placed);
             } else if (!placed.isEmpty()) {
                 bought.add(OpenSheet.filled(bin, problem.kerf(), sides, placed));
             }
@@ -252,9 +161,9 @@ final class SheetPlanner {
         return kinds.kinds().get(pattern.bin()).own();
     }
 
-    private int free(List<List<OpenSheet.Placed>> own, String source) {
+    private int free(List<List<OpenSheet.Placed>> own, int kind) {
         return IntStream.range(0, own.size())
-                .filter(b -> own.get(b).isEmpty() && problem.own().get(b).source().equals(source))
+                .filter(b -> own.get(b).isEmpty() && kinds.kindOf(problem.own().get(b)) == kind)
                 .findFirst()
                 .orElseThrow();
     }

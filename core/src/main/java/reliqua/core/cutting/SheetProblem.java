@@ -77,7 +77,12 @@ record SheetProblem(long kerf, List<PanelType> panels, List<Bin> own, List<Bin> 
             List<Rect> trueFlaws,
             Optional<SheetOutline> outline,
             boolean grain,
-            long price) {}
+            long price) {
+        /** The same for all own sheets of this shape. */
+        Bin alike() {
+            return new Bin("", 0, width, length, flaws, trueFlaws, outline, grain, 0);
+        }
+    }
 
     /** Whether anything is not a rectangle. */
     boolean hasOutlines() {

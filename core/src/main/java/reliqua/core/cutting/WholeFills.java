@@ -106,11 +106,20 @@ final class WholeFills {
      */
     List<SheetPattern> all() {
         Set<SheetPattern> fills = new LinkedHashSet<>();
-        boolean complete = search(fills, false);
+        return search(fills, false) ? List.copyOf(fills) : more(fills);
+    }
+
+    /** Those that a few more searches for large rectangles first come upon. */
+    List<SheetPattern> more() {
+        return more(new LinkedHashSet<>());
+    }
+
+    private List<SheetPattern> more(Set<SheetPattern> fills) {
+        boolean complete = false;
         for (int run = 0;
                 run < LARGE_FIRST_RUNS && !complete && joinsLeft > 0 && !progress.cancelled();
                 run++) {
-            search(fills, true);
+            complete = search(fills, true);
             if (fills.isEmpty()) {
                 // Large rectangles were looked for and none came about: these panels were not cut
                 // from whole sheets.
@@ -118,6 +127,11 @@ final class WholeFills {
             }
         }
         return List.copyOf(fills);
+    }
+
+    /** Pairs of rectangles that may still be looked at. */
+    long joinsLeft() {
+        return joinsLeft;
     }
 
     /** One search; whether it came to its end. */
