@@ -34,6 +34,25 @@ final class PlantedSheets {
             boxes.forEach(b -> panels.merge(List.of(b.width, b.length), 1, Integer::sum));
             sheets.add(new OwnSheet("P" + n, mm(24), mm(sheet.width), mm(sheet.length), 1, flaws));
         }
+        return job(random, sheets, panels);
+    }
+
+    /** So many equal sheets, each cut into about so many panels. */
+    static CutJob ofEqual(Random random, int count, int parts) {
+        Box sheet = new Box(0, 0, 2440, 4880);
+        List<OwnSheet> sheets = new ArrayList<>();
+        Map<List<Integer>, Integer> panels = new LinkedHashMap<>();
+        for (int n = 1; n <= count; n++) {
+            split(random, sheet, parts)
+                    .forEach(b -> panels.merge(List.of(b.width, b.length), 1, Integer::sum));
+            sheets.add(
+                    new OwnSheet("P" + n, mm(24), mm(sheet.width), mm(sheet.length), 1, List.of()));
+        }
+        return job(random, sheets, panels);
+    }
+
+    private static CutJob job(
+            Random random, List<OwnSheet> sheets, Map<List<Integer>, Integer> panels) {
         List<WantedPanel> wanted = new ArrayList<>();
         panels.forEach(
                 (size, count) -> {

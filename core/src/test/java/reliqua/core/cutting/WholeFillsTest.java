@@ -22,6 +22,35 @@ class WholeFillsTest {
     }
 
     @Test
+    void equalSheetsAreFilledTogetherAndNoneIsFilledAtTheCostOfAnother() {
+        Random random = new Random(31);
+        for (int n = 0; n < 12; n++) {
+            CutJob job = PlantedSheets.ofEqual(random, 2 + random.nextInt(4), 8 + n);
+            CutPlan plan = new CutPlanner(CutPlanner.Settings.FULL).plan(job, Progress.NONE);
+            assertThat(PlanChecker.faults(job, plan)).as("job %d", n).isEmpty();
+            assertThat(plan.cost()).as("job %d", n).isEqualTo(Money.ZERO);
+        }
+    }
+
+    @Test
+    void theChosenFillingsTakeNoPanelTwiceAndNoMoreSheetsThanThereAre() {
+        Random random = new Random(8);
+        for (int n = 0; n < 20; n++) {
+            SheetProblem problem =
+                    SheetProblem.split(PlantedSheets.ofEqual(random, 3, 7)).getFirst();
+            SheetKinds kinds = new SheetKinds(problem);
+            assertThat(kinds.kinds().getFirst().copies()).isEqualTo(3);
+            List<SheetPattern> chosen =
+                    new WholeSheets(problem, kinds, 200_000, n, Progress.NONE).best();
+            assertThat(chosen).hasSizeBetween(1, 3);
+            int panels = chosen.stream().mapToInt(p -> p.spots().size()).sum();
+            SheetProblem rest = kinds.without(problem, chosen);
+            assertThat(rest.panels()).hasSize(problem.panels().size() - panels);
+            assertThat(rest.own()).hasSize(3 - chosen.size());
+        }
+    }
+
+    @Test
     void fillingsKeepClearOfFlawsAndInsideTheSheet() {
         Random random = new Random(5);
         for (int n = 0; n < 30; n++) {
