@@ -212,7 +212,8 @@ final class StickPlanner {
         }
         return PatternEnumeration.within(
                         problem, byLength.fairDuals(), 0, 0, mostPatterns(), FEW_STEPS, progress)
-                .flatMap(patterns -> free(patterns, progress))
+                .map(patterns -> free(patterns, progress))
+                .orElseGet(() -> new ExactEnd(problem, settings.seed(), progress).found())
                 .orElse(first);
     }
 

@@ -30,12 +30,12 @@ record StickProblem(
 
     /** A wanted piece. */
     record PieceType(
-            String id,
-            long length,
-            int demand,
-            Optional<Bevel> bevel,
-            boolean seen,
-            long covered) {}
+            String id, long length, int demand, Optional<Bevel> bevel, boolean seen, long covered) {
+        /** As many of it. */
+        PieceType wanted(int number) {
+            return new PieceType(id, length, number, bevel, seen, covered);
+        }
+    }
 
     /** A tenth of a litre of wood, in nm³: what larger stock than needed is counted in. */
     private static final double LOSS_UNIT = 1e23;
@@ -273,6 +273,23 @@ record StickProblem(
 
     int[] demands() {
         return pieces.stream().mapToInt(PieceType::demand).toArray();
+    }
+
+    /** The same with so many of each piece, and of each group only the last copies. */
+    StickProblem left(int[] demand, int[] copies) {
+        List<PieceType> fewer =
+                IntStream.range(0, demand.length)
+                        .mapToObj(i -> pieces.get(i).wanted(demand[i]))
+                        .toList();
+        List<List<Copy>> kept =
+                IntStream.range(0, copies.length)
+                        .mapToObj(
+                                g -> {
+                                    List<Copy> all = groups.get(g);
+                                    return all.subList(all.size() - copies[g], all.size());
+                                })
+                        .toList();
+        return new StickProblem(kerf, fewer, kept, bins, complete);
     }
 
     /** Splits a job into what can be planned apart. */
