@@ -16,7 +16,7 @@ import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.files.CutJobJson;
 
-/** Writes stick jobs nobody has seen, so that nothing can be tuned to a file. */
+/** Writes jobs nobody has seen, so that nothing can be tuned to a file. */
 final class FreshJobs {
     private static final int EACH = 5;
     private static final int KERF = 3;
@@ -35,6 +35,8 @@ final class FreshJobs {
             save(folder.resolve("planted-sticks-" + n + ".json"), planted());
             save(folder.resolve("triplets-" + n + ".json"), triplets());
             save(folder.resolve("yard-" + n + ".json"), yard());
+            save(folder.resolve("planted-sheets-" + n + ".json"), FreshSheets.planted(random));
+            save(folder.resolve("yard-sheets-" + n + ".json"), FreshSheets.yard(random));
         }
         return folder;
     }

@@ -26,12 +26,7 @@ import reliqua.files.InputException;
  */
 public final class Main {
     private record Run(
-            String kind,
-            boolean sheets,
-            CutPlan plan,
-            double byHand,
-            OptionalDouble plain,
-            double seconds) {}
+            String kind, CutPlan plan, double byHand, OptionalDouble plain, double seconds) {}
 
     private static final String FRESH = "fresh";
 
@@ -72,7 +67,8 @@ public final class Main {
                 sheets || plainSeconds == 0
                         ? OptionalDouble.empty()
                         : PlainModel.cost(job, plainSeconds);
-        return new Run(kind, sheets, plan, ByHand.cost(job).amount(), plain, seconds);
+        double byHand = (sheets ? Shelves.cost(job) : ByHand.cost(job)).amount();
+        return new Run(kind, plan, byHand, plain, seconds);
     }
 
     private static void print(List<Run> runs) {
@@ -88,8 +84,7 @@ public final class Main {
         List<Double> times = list.stream().map(Run::seconds).sorted().toList();
         long proven =
                 list.stream().filter(r -> r.plan().status() == CutPlan.Status.OPTIMAL).count();
-        String hand =
-                list.getFirst().sheets() ? "-" : two(list.stream().mapToDouble(Run::byHand).sum());
+        String hand = two(list.stream().mapToDouble(Run::byHand).sum());
         return String.join(
                 " | ",
                 "| " + kind,
