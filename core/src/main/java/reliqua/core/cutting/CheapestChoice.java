@@ -21,6 +21,9 @@ final class CheapestChoice {
      */
     private static final double NODES = 500;
 
+    /** What has no answer after so many hardly ever has one after three times as many. */
+    private static final int MOST_NODES = 60;
+
     /** Ends a search whose single steps are too long, which no job seen so far needed. */
     private static final Duration LONGEST = Duration.ofSeconds(20);
 
@@ -54,7 +57,7 @@ final class CheapestChoice {
             solver.objective().setMinimization();
             solver.setTimeLimit(LONGEST.toMillis());
             solver.setSolverSpecificParametersAsString(
-                    "limits/totalnodes = " + (int) Math.ceil(NODES * effort));
+                    "limits/totalnodes = " + (int) Math.min(MOST_NODES, Math.ceil(NODES * effort)));
             return outcome(solve(solver), patterns, use);
         } finally {
             solver.delete();
