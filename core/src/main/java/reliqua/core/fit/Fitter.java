@@ -129,15 +129,22 @@ public final class Fitter {
     }
 
     /**
-     * Other rafters and walls, for when the first make no house at all: rafters too shallow for
-     * their seats, mostly.
+     * Other seams, walls and rafters, for when the first make no house at all: seams too close for
+     * a nest between two of them, or rafters too shallow for their seats, mostly.
      */
     private List<Choices> otherChoices(Choices first) {
         List<Choices> others = new ArrayList<>();
-        for (Section wall : sections.of(Choices.Group.WALLS)) {
-            for (Section rafter : sections.of(Choices.Group.RAFTERS)) {
-                others.add(
-                        first.with(Choices.Group.WALLS, wall).with(Choices.Group.RAFTERS, rafter));
+        for (Length widest : sheets.panels()) {
+            others.add(first.withWidestPanel(widest));
+        }
+        for (Length widest : sheets.panels()) {
+            for (Section wall : sections.of(Choices.Group.WALLS)) {
+                for (Section rafter : sections.of(Choices.Group.RAFTERS)) {
+                    others.add(
+                            first.withWidestPanel(widest)
+                                    .with(Choices.Group.WALLS, wall)
+                                    .with(Choices.Group.RAFTERS, rafter));
+                }
             }
         }
         return others;

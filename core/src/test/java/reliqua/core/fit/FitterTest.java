@@ -11,6 +11,8 @@ import reliqua.core.cutting.Workshop;
 import reliqua.core.measure.Length;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Heap;
+import reliqua.core.stock.Lot;
+import reliqua.core.stock.Sheet;
 
 class FitterTest {
     private static FitResult fit(Project project) {
@@ -84,6 +86,31 @@ class FitterTest {
                                         .withPrices(reliqua.core.stock.PriceBook.EMPTY))
                                 .best())
                 .isEmpty();
+    }
+
+    @Test
+    void smallSheetsOnlyDoNotKeepAHouseFromBeingFound() {
+        Project project = Yards.project(8);
+        Heap heap = project.heap();
+        for (Lot lot : project.heap().lots()) {
+            if (lot.material() instanceof Sheet s) {
+                Sheet small =
+                        new Sheet(
+                                s.kind(), s.thickness(), Length.mm(640), Length.mm(640), List.of());
+                heap = heap.replace(lot.with(4, small));
+            }
+        }
+        for (int extra = 0; extra < 6; extra++) {
+            Sheet other =
+                    new Sheet(
+                            Sheet.Kind.PLYWOOD,
+                            Length.mm(12),
+                            Length.mm(640),
+                            Length.mm(700 + 10L * extra),
+                            List.of());
+            heap = heap.plus(new Lot("Q" + extra, 1, other, Lot.Provenance.UNKNOWN));
+        }
+        assertThat(fit(project.withHeap(heap)).best()).isPresent();
     }
 
     @Test
