@@ -5,9 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.util.Comparator;
 import java.util.Optional;
-import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
-import java.util.function.BooleanSupplier;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
@@ -30,8 +28,6 @@ import reliqua.desktop.work.Workspace;
 /** The cutting of a house settled on, by hand and by keys, and what of it outlives a change. */
 @ExtendWith(ApplicationExtension.class)
 class AtTheSawTest {
-    private static final int PATIENCE = 60;
-
     private Workspace workspace;
 
     @Start
@@ -44,16 +40,8 @@ class AtTheSawTest {
         workspace.close();
     }
 
-    private void until(BooleanSupplier condition) throws TimeoutException {
-        WaitForAsyncUtils.waitFor(PATIENCE, TimeUnit.SECONDS, condition::getAsBoolean);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
     private void planned() throws TimeoutException {
-        until(
-                () ->
-                        workspace.designs().progress().get() >= 1
-                                && workspace.designs().state().get().design().isPresent());
+        DrivenWindow.planned(workspace);
     }
 
     private Project project() {
@@ -67,19 +55,19 @@ class AtTheSawTest {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup("#at-the-saw").queryAll()).hasSize(1);
         robot.type(KeyCode.SPACE);
-        until(() -> cutAtTheSaw(robot).contains("1 cut"));
+        DrivenWindow.until(() -> cutAtTheSaw(robot).contains("1 cut"));
         robot.interact(workspace::undo);
-        until(() -> cutAtTheSaw(robot).contains("0 cut"));
+        DrivenWindow.until(() -> cutAtTheSaw(robot).contains("0 cut"));
         robot.interact(workspace::redo);
-        until(() -> cutAtTheSaw(robot).contains("1 cut"));
+        DrivenWindow.until(() -> cutAtTheSaw(robot).contains("1 cut"));
         planned();
         robot.type(KeyCode.RIGHT).type(KeyCode.SPACE);
-        until(() -> cutAtTheSaw(robot).contains("2 cut"));
+        DrivenWindow.until(() -> cutAtTheSaw(robot).contains("2 cut"));
         assertThat(project().chosen()).isPresent();
         robot.type(KeyCode.ESCAPE);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup("#at-the-saw").queryAll()).isEmpty();
-        until(() -> robot.lookup("#go-saw").queryAll().size() == 1);
+        DrivenWindow.until(() -> robot.lookup("#go-saw").queryAll().size() == 1);
         robot.interact(workspace::undo);
         assertThat(project().cuts()).hasSize(1);
     }
@@ -98,7 +86,7 @@ class AtTheSawTest {
         robot.type(KeyCode.DIGIT1);
         assertThat(robot.lookup("#at-the-saw .saw-mark.danger").queryAll()).hasSize(1);
         robot.type(KeyCode.SPACE);
-        until(() -> cutAtTheSaw(robot).contains("1 cut"));
+        DrivenWindow.until(() -> cutAtTheSaw(robot).contains("1 cut"));
         planned();
         assertThat(project().cuts().getFirst().pieces()).noneMatch(p -> p.marks().equals(mark));
         assertThat(
@@ -125,7 +113,7 @@ class AtTheSawTest {
         robot.interact(
                 () -> robot.lookup("#saw-measured").queryAs(TextField.class).setText("61 1/4"));
         robot.type(KeyCode.ENTER);
-        until(() -> project().heap().lots().size() == lots + 1);
+        DrivenWindow.until(() -> project().heap().lots().size() == lots + 1);
         assertThat(project().heap().lots().getLast().quantity()).isEqualTo(1);
         robot.interact(workspace::undo);
         assertThat(project().heap().lots()).hasSize(lots);
@@ -144,8 +132,8 @@ class AtTheSawTest {
                                 .findFirst()
                                 .orElseThrow()
                                 .fire());
-        until(() -> project().wishes().size() == 1);
-        until(
+        DrivenWindow.until(() -> project().wishes().size() == 1);
+        DrivenWindow.until(
                 () ->
                         robot.lookup("#slip .wish .label").queryAllAs(Label.class).stream()
                                 .anyMatch(l -> l.getText().contains("costs")));
@@ -171,7 +159,7 @@ class AtTheSawTest {
                             .ifPresent(tickets.getSelectionModel()::select);
                 });
         robot.type(KeyCode.SPACE);
-        until(() -> project().cuts().size() == 1);
+        DrivenWindow.until(() -> project().cuts().size() == 1);
         robot.interact(
                 () ->
                         workspace.edit(
@@ -179,7 +167,7 @@ class AtTheSawTest {
                                 p ->
                                         p.withFlock(p.flock().with(BirdClass.STANDARD, 3))
                                                 .withChosen(Optional.empty())));
-        until(
+        DrivenWindow.until(
                 () ->
                         robot.lookup("#slip .danger").queryAllAs(Label.class).stream()
                                 .anyMatch(l -> l.getText().contains("of no use")));

@@ -4,6 +4,8 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
 import javafx.event.Event;
 import javafx.scene.Node;
@@ -23,6 +25,8 @@ import reliqua.desktop.work.Workspace;
 
 /** The real window on a demo project at one station, and the hands that work it. */
 final class DrivenWindow {
+    private static final int PATIENCE = 60;
+
     final Stage stage;
     final Workspace workspace;
     final Path file;
@@ -48,6 +52,19 @@ final class DrivenWindow {
 
     void fire(String toggle) {
         ((ToggleButton) stage.getScene().lookup("#" + toggle)).fire();
+    }
+
+    static void until(BooleanSupplier condition) throws TimeoutException {
+        WaitForAsyncUtils.waitFor(PATIENCE, TimeUnit.SECONDS, condition::getAsBoolean);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Until the search has come to its end with a house. */
+    static void planned(Workspace workspace) throws TimeoutException {
+        until(
+                () ->
+                        workspace.designs().progress().get() >= 1
+                                && workspace.designs().state().get().design().isPresent());
     }
 
     /** Until a native key or click has arrived and everything it set off is done. */

@@ -6,9 +6,7 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
-import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -68,18 +66,13 @@ class SawPathTest {
         return window.workspace.designs().state().get().design().map(d -> d.candidate().plan());
     }
 
-    private void until(BooleanSupplier condition) throws TimeoutException {
-        WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, condition::getAsBoolean);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
     private int cut() {
         return window.project().cuts().size();
     }
 
     /** Until the plan knows of every cut. */
     private void replanned() throws TimeoutException {
-        until(
+        DrivenWindow.until(
                 () ->
                         plan().filter(p -> p.made().size() == cut()).isPresent()
                                 && window.workspace.designs().progress().get() >= 1);
@@ -107,7 +100,7 @@ class SawPathTest {
             }
             int before = cut();
             robot.type(KeyCode.SPACE);
-            until(() -> cut() == before + 1);
+            DrivenWindow.until(() -> cut() == before + 1);
             replanned();
             assertThat(marks(plan().orElseThrow())).isEqualTo(wanted);
         }

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.util.Set;
-import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
@@ -39,13 +38,7 @@ class SawViewsTest {
     }
 
     private void planned() throws TimeoutException {
-        WaitForAsyncUtils.waitFor(
-                60,
-                TimeUnit.SECONDS,
-                () ->
-                        window.workspace.designs().state().get().design().isPresent()
-                                && window.workspace.designs().progress().get() >= 1);
-        WaitForAsyncUtils.waitForFxEvents();
+        DrivenWindow.planned(window.workspace);
     }
 
     private static String words(FxRobot robot, String within) {

@@ -6,9 +6,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
-import java.util.function.BooleanSupplier;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
@@ -43,7 +41,6 @@ import reliqua.standins.Merchants;
  */
 @ExtendWith(ApplicationExtension.class)
 class WholeJobTest {
-    private static final int PATIENCE = 60;
     private static final List<KeyCode> STATIONS =
             List.of(
                     KeyCode.DIGIT1,
@@ -73,16 +70,8 @@ class WholeJobTest {
         robot.interact(workspace::close);
     }
 
-    private void until(BooleanSupplier condition) throws TimeoutException {
-        WaitForAsyncUtils.waitFor(PATIENCE, TimeUnit.SECONDS, condition::getAsBoolean);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
     private void fitted() throws TimeoutException {
-        until(
-                () ->
-                        workspace.designs().progress().get() >= 1
-                                && workspace.designs().state().get().design().isPresent());
+        DrivenWindow.planned(workspace);
     }
 
     private Project project() {
@@ -121,7 +110,7 @@ class WholeJobTest {
         go(robot, KeyCode.DIGIT3);
         robot.interact(() -> robot.lookup("#settle").queryButton().requestFocus());
         robot.type(KeyCode.SPACE);
-        until(() -> project().chosen().isPresent());
+        DrivenWindow.until(() -> project().chosen().isPresent());
         fitted();
 
         go(robot, KeyCode.DIGIT6);
@@ -141,7 +130,7 @@ class WholeJobTest {
         assertThat(project().cuts()).hasSize(1);
         assertThat(project().done()).containsExactly("step LEG");
 
-        until(() -> workspace.saved().get());
+        DrivenWindow.until(() -> workspace.saved().get());
         // Nothing is closed here: this is what is left when the program is killed.
         assertThat(ProjectFile.load(file)).isEqualTo(project());
 
@@ -285,7 +274,7 @@ class WholeJobTest {
                         reliqua.core.stock.Heap.EMPTY,
                         project().prices());
         robot.interact(() -> workspace.open(empty, file.resolveSibling("new.reliqua")));
-        until(() -> workspace.designs().progress().get() >= 1);
+        DrivenWindow.until(() -> workspace.designs().progress().get() >= 1);
         for (KeyCode digit : STATIONS) {
             go(robot, digit);
         }
@@ -303,7 +292,7 @@ class WholeJobTest {
     void aHouseIsClickedTogetherFromTheCardsAndLetGoAgain(FxRobot robot) throws TimeoutException {
         fitted();
         robot.clickOn("#card-1");
-        until(() -> project().chosen().isPresent());
+        DrivenWindow.until(() -> project().chosen().isPresent());
         fitted();
         robot.clickOn("#settle");
         assertThat(project().chosen()).isEmpty();

@@ -40,7 +40,7 @@ final class SheetMaster {
             objective.addTerm(use.get(p), bin.price() / step);
         }
         cover(model, patterns, use, objective, step);
-        supply(model, patterns, use);
+        supply(model, kinds, patterns, use);
         model.minimize(objective);
         MasterSolution solution = MasterSolution.of(model, effort, progress);
         return solution.found() ? Optional.of(solution.chosen(patterns, use)) : Optional.empty();
@@ -96,7 +96,9 @@ final class SheetMaster {
         }
     }
 
-    private void supply(CpModel model, List<SheetPattern> patterns, List<IntVar> use) {
+    /** Of own sheets no more are used than there are. */
+    static void supply(
+            CpModel model, SheetKinds kinds, List<SheetPattern> patterns, List<IntVar> use) {
         for (int k = 0; k < kinds.kinds().size(); k++) {
             if (kinds.kinds().get(k).own()) {
                 LinearExprBuilder used = LinearExpr.newBuilder();

@@ -72,7 +72,7 @@ public final class TicketNotes {
             case COURSES -> notes.add(Sum.of(first ? "piece.upper" : "piece.lower", seam.mark()));
             case BESIDE -> notes.add(Sum.of("piece.beside", seam.mark()));
             case LACED_LONG, LACED_WIDE -> notes.add(Sum.of("piece.laced", seam.mark()));
-            case TILED_ACROSS, TILED_UP, BOARDED, WEATHERBOARDED ->
+            case TILED_ACROSS, TILED_UP, TILED, BOARDED, WEATHERBOARDED ->
                     notes.add(Sum.of("piece.part", seam.mark()));
         }
     }

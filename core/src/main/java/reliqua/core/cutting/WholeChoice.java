@@ -46,7 +46,7 @@ final class WholeChoice {
             double worth = kinds.area(pattern) / largest * (1 + CHANCE * random.nextDouble());
             objective.addTerm(times, Math.round(UNITS * worth));
         }
-        supply(model, patterns, use);
+        SheetMaster.supply(model, kinds, patterns, use);
         demand(model, patterns, use);
         model.maximize(objective);
         MasterSolution solution = MasterSolution.of(model, EFFORT, progress);
@@ -61,18 +61,6 @@ final class WholeChoice {
             }
         }
         return most;
-    }
-
-    private void supply(CpModel model, List<SheetPattern> patterns, List<IntVar> use) {
-        for (int k = 0; k < kinds.kinds().size(); k++) {
-            LinearExprBuilder used = LinearExpr.newBuilder();
-            for (int p = 0; p < patterns.size(); p++) {
-                if (patterns.get(p).bin() == k) {
-                    used.addTerm(use.get(p), 1);
-                }
-            }
-            model.addLessOrEqual(used, kinds.kinds().get(k).copies());
-        }
     }
 
     private void demand(CpModel model, List<SheetPattern> patterns, List<IntVar> use) {

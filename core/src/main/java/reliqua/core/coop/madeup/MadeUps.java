@@ -30,6 +30,7 @@ public final class MadeUps {
         makers.put(Seam.Kind.BESIDE, new PairedColumn(supply));
         makers.put(Seam.Kind.TILED_ACROSS, tiled);
         makers.put(Seam.Kind.TILED_UP, tiled);
+        makers.put(Seam.Kind.TILED, tiled);
         makers.put(Seam.Kind.BOARDED, new BoardedPanel(coop, supply));
         makers.put(Seam.Kind.WEATHERBOARDED, new LappedBoards(coop, supply));
         Maker laced = new LacedMesh(supply);

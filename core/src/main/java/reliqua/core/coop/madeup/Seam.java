@@ -26,6 +26,11 @@ public record Seam(String mark, Kind kind, List<Length> at) implements Comparabl
         TILED_ACROSS,
         /** A panel of several in storeys, blocking behind the seams; at: their heights. */
         TILED_UP,
+        /**
+         * A panel in rows of several; at: the places of the seams that run up, a zero, the heights
+         * of those across.
+         */
+        TILED,
         /** A panel of upright boards with battens over the gaps; at: thickness, then widths. */
         BOARDED,
         /**

@@ -50,6 +50,18 @@ public final class Supply {
                 .toList();
     }
 
+    /** Sheets of a thickness, largest first, at most a few. */
+    List<Sheet> sheets(Length thickness) {
+        return lots.stream()
+                .filter(l -> l.material() instanceof Sheet s && s.thickness().equals(thickness))
+                .map(l -> (Sheet) l.material())
+                .sorted(
+                        Comparator.comparingDouble(
+                                s -> -s.width().toMetres() * s.length().toMetres()))
+                .limit(MOST)
+                .toList();
+    }
+
     /**
      * Roofing narrower than a sheet and of its profile, so that the ribs lie in each other: widest
      * first, at most a few.

@@ -14,10 +14,11 @@ import reliqua.core.coop.Solid;
 import reliqua.core.measure.Angle;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Section;
+import reliqua.core.stock.Sheet;
 
 /**
- * A panel of wall or floor of several sheets: side by side with the seams on studs or joists, or
- * one above the other with blocking let in between the studs or joists behind the seams.
+ * A panel of wall or floor of several sheets: side by side with the seams on studs or joists, one
+ * above the other with blocking let in between the studs or joists behind the seams, or both.
  */
 final class TiledPanel implements Maker {
     private static final Length NARROWEST = Length.mm(150);
@@ -51,6 +52,10 @@ final class TiledPanel implements Maker {
                         .ifPresent(seams::add);
             }
         }
+        for (Sheet sheet : supply.sheets(flat.panel().thickness())) {
+            both(flat, sheet.width(), sheet.length()).ifPresent(seams::add);
+            both(flat, sheet.length(), sheet.width()).ifPresent(seams::add);
+        }
         for (Bounds rib : flat.ribs()) {
             Length middle = middle(rib, flat);
             if (apart(middle, flat.left(), flat.right())) {
@@ -58,6 +63,24 @@ final class TiledPanel implements Maker {
             }
         }
         return List.copyOf(seams);
+    }
+
+    /** Rows of tiles, for sheets too narrow and too short. */
+    private static Optional<Seam> both(Flat flat, Length wide, Length high) {
+        if (flat.panel().lowSide().isPresent()) {
+            return Optional.empty();
+        }
+        return strips(flat, wide)
+                .flatMap(
+                        places ->
+                                storeys(flat, high)
+                                        .map(heights -> new Tiling(places, heights))
+                                        .map(
+                                                tiling ->
+                                                        new Seam(
+                                                                flat.panel().mark(),
+                                                                Seam.Kind.TILED,
+                                                                tiling.at())));
     }
 
     /** Seams on framing, each strip as wide as a sheet allows. */
@@ -113,38 +136,112 @@ final class TiledPanel implements Maker {
         return seam.minus(low).atLeast(NARROWEST) && high.minus(seam).atLeast(NARROWEST);
     }
 
-    @Override
-    public Optional<MadeUp> make(Part part, Seam seam) {
-        return Flat.of(part, coop)
-                .flatMap(
-                        flat ->
-                                seam.kind() == Seam.Kind.TILED_ACROSS
-                                        ? across(flat, seam)
-                                        : up(flat, seam));
+    /**
+     * Where the seams are.
+     *
+     * @param places of those that run up, in the house
+     * @param heights of those that run across, above the bottom
+     */
+    private record Tiling(List<Length> places, List<Length> heights) {
+        static Tiling of(Seam seam) {
+            List<Length> at = seam.at();
+            return switch (seam.kind()) {
+                case TILED_ACROSS -> new Tiling(at, List.of());
+                case TILED_UP -> new Tiling(List.of(), at);
+                default -> {
+                    int between = Math.max(0, at.indexOf(Length.ZERO));
+                    yield new Tiling(at.subList(0, between), at.subList(between + 1, at.size()));
+                }
+            };
+        }
+
+        /** Places and heights with a zero between them. */
+        List<Length> at() {
+            List<Length> at = new ArrayList<>(places);
+            at.add(Length.ZERO);
+            at.addAll(heights);
+            return at;
+        }
     }
 
-    private static Optional<MadeUp> across(Flat flat, Seam seam) {
-        boolean onRibs =
-                seam.at().stream()
-                        .allMatch(
-                                at ->
-                                        flat.ribs().stream()
-                                                .anyMatch(rib -> near(middle(rib, flat), at)));
-        if (!onRibs || !rising(seam.at(), flat.left(), flat.right())) {
+    @Override
+    public Optional<MadeUp> make(Part part, Seam seam) {
+        if (seam.kind() == Seam.Kind.TILED && !seam.at().contains(Length.ZERO)) {
             return Optional.empty();
         }
-        Solid whole = flat.panel().solid();
-        List<Part> parts = new ArrayList<>();
-        Length from = flat.left();
-        for (Length to : ends(seam.at(), flat.right())) {
-            Optional<Solid> tile = whole.between(flat.across(), from, to);
-            if (tile.isEmpty()) {
-                return Optional.empty();
+        Tiling tiling = Tiling.of(seam);
+        return Flat.of(part, coop)
+                .filter(
+                        flat ->
+                                isOnRibs(flat, tiling.places())
+                                        && isBlocked(flat, tiling.heights()))
+                .flatMap(flat -> tiles(flat, tiling).map(tiles -> made(flat, seam, tiling, tiles)));
+    }
+
+    private static boolean isOnRibs(Flat flat, List<Length> places) {
+        return places.isEmpty()
+                || rising(places, flat.left(), flat.right())
+                        && places.stream()
+                                .allMatch(
+                                        at ->
+                                                flat.ribs().stream()
+                                                        .anyMatch(r -> near(middle(r, flat), at)));
+    }
+
+    private static boolean isBlocked(Flat flat, List<Length> heights) {
+        return heights.isEmpty()
+                || flat.panel().lowSide().isEmpty()
+                        && !flat.bays().isEmpty()
+                        && rising(heights, Length.ZERO, flat.top().minus(flat.bottom()));
+    }
+
+    /** Row by row from below, each from the left. */
+    private static Optional<List<Part>> tiles(Flat flat, Tiling tiling) {
+        List<Part> tiles = new ArrayList<>();
+        Length below = Length.ZERO;
+        for (Length above : ends(tiling.heights(), flat.top().minus(flat.bottom()))) {
+            Length from = flat.left();
+            for (Length to : ends(tiling.places(), flat.right())) {
+                Optional<Solid> cut = solid(flat, tiling, below, above, from, to);
+                if (cut.isEmpty()) {
+                    return Optional.empty();
+                }
+                tiles.add(
+                        tiling.heights().isEmpty()
+                                ? sloped(flat, tiles.size(), from, to, cut.get())
+                                : panel(
+                                        flat.panel(),
+                                        tiles.size(),
+                                        to.minus(from),
+                                        above.minus(below),
+                                        Optional.empty(),
+                                        cut.get()));
+                from = to;
             }
-            parts.add(sloped(flat, parts.size(), from, to, tile.get()));
-            from = to;
+            below = above;
         }
-        return Optional.of(new MadeUp(seam, parts, MINUTES * seam.at().size()));
+        return Optional.of(tiles);
+    }
+
+    private static Optional<Solid> solid(
+            Flat flat, Tiling tiling, Length below, Length above, Length from, Length to) {
+        Solid whole = flat.panel().solid();
+        Optional<Solid> row =
+                tiling.heights().isEmpty()
+                        ? Optional.of(whole)
+                        : whole.between(
+                                flat.up(), flat.bottom().plus(below), flat.bottom().plus(above));
+        return tiling.places().isEmpty()
+                ? row
+                : row.flatMap(r -> r.between(flat.across(), from, to));
+    }
+
+    private static MadeUp made(Flat flat, Seam seam, Tiling tiling, List<Part> tiles) {
+        List<Part> parts = new ArrayList<>(tiles);
+        tiling.heights().forEach(at -> blocking(flat, flat.bottom().plus(at), parts));
+        int blocks = parts.size() - tiles.size();
+        int minutes = MINUTES * (tiles.size() - 1) + blocks * MINUTES_A_BLOCK;
+        return new MadeUp(seam, parts, minutes);
     }
 
     private static List<Length> ends(List<Length> seams, Length last) {
@@ -186,40 +283,6 @@ final class TiledPanel implements Maker {
                 low,
                 Optional.empty(),
                 solid);
-    }
-
-    private static Optional<MadeUp> up(Flat flat, Seam seam) {
-        Length height = flat.top().minus(flat.bottom());
-        if (flat.panel().lowSide().isPresent()
-                || flat.bays().isEmpty()
-                || !rising(seam.at(), Length.ZERO, height)) {
-            return Optional.empty();
-        }
-        Solid whole = flat.panel().solid();
-        Length width = flat.right().minus(flat.left());
-        List<Part> parts = new ArrayList<>();
-        Length from = flat.bottom();
-        for (Length above : ends(seam.at(), height)) {
-            Length to = flat.bottom().plus(above);
-            Optional<Solid> tile = whole.between(flat.up(), from, to);
-            if (tile.isEmpty()) {
-                return Optional.empty();
-            }
-            parts.add(
-                    panel(
-                            flat.panel(),
-                            parts.size(),
-                            width,
-                            to.minus(from),
-                            Optional.empty(),
-                            tile.get()));
-            from = to;
-        }
-        int tiles = parts.size();
-        seam.at().forEach(at -> blocking(flat, flat.bottom().plus(at), parts));
-        int blocks = parts.size() - tiles;
-        int minutes = MINUTES * seam.at().size() + blocks * MINUTES_A_BLOCK;
-        return Optional.of(new MadeUp(seam, parts, minutes));
     }
 
     /** A block in every bay, flat side to the panel, its middle on the line. */
