@@ -51,6 +51,11 @@ public final class TicketPicture {
     /** How far above and below the middle mark and size stand, in points. */
     private static final double BESIDE = 8;
 
+    /** Room a character of a size, and a mark over two lines of it, take on a sheet in the list. */
+    private static final double CHARACTER = 45;
+
+    private static final double THREE_LINES = 400;
+
     private TicketPicture() {}
 
     /** The drawing of a ticket. */
@@ -206,11 +211,12 @@ public final class TicketPicture {
                 diagonal(sketch, cut, x, y, x1, y1);
             }
             Picture.Point middle = face.map(TicketPicture::within).orElse(middle(x, y, x1, y1));
-            boolean roomy = y1 - y > LOW * across;
-            label(sketch, middle, cut.marks(), Picture.Size.FIGURE, roomy ? -BESIDE : 0);
-            if (roomy) {
-                String size = tape.mark(cut.along()) + " x " + tape.mark(cut.across());
-                label(sketch, middle, size, Picture.Size.NOTE, BESIDE);
+            List<String> lines =
+                    y1 - y > LOW * across ? sizeLines(cut, x1 - x, y1 - y, tape) : List.of();
+            double up = -BESIDE * lines.size();
+            label(sketch, middle, cut.marks(), Picture.Size.FIGURE, up);
+            for (int n = 0; n < lines.size(); n++) {
+                label(sketch, middle, lines.get(n), Picture.Size.NOTE, up + 2 * BESIDE * (n + 1));
             }
         }
         for (FlawArea flaw : laid.flaws()) {
@@ -224,6 +230,18 @@ public final class TicketPicture {
                     "");
         }
         return sketch.picture();
+    }
+
+    /** Its size in one line, or two, or not at all where it would run over the edges. */
+    private static List<String> sizeLines(Ticket.Cut cut, double wide, double high, Tape tape) {
+        String along = tape.mark(cut.along());
+        String across = tape.mark(cut.across());
+        String line = along + " x " + across;
+        if (line.length() * CHARACTER <= wide) {
+            return List.of(line);
+        }
+        boolean two = Math.max(along.length() + 2, across.length()) * CHARACTER <= wide;
+        return two && high >= THREE_LINES ? List.of(along + " x", across) : List.of();
     }
 
     private static Picture.Point middle(double x0, double y0, double x1, double y1) {
