@@ -83,13 +83,16 @@ final class Joining {
         int last = trials + MOST_A_GROUP;
         for (int way = 0; way < ways; way++) {
             for (int count = group.size(); count > 0; count /= 2) {
-                int most = lowest.missing().isEmpty() ? MOST_TRIALS : MOST_WHILE_MISSING;
-                if (trials++ > Math.min(most, last) || progress.cancelled()) {
-                    return Optional.ofNullable(found);
-                }
                 List<Seam> tried = new ArrayList<>(chosen);
                 for (int n = 0; n < count; n++) {
                     tried.add(options.get(n).get(way).seam());
+                }
+                if (!this.ways.keepClear(tried)) {
+                    continue;
+                }
+                int most = lowest.missing().isEmpty() ? MOST_TRIALS : MOST_WHILE_MISSING;
+                if (trials++ > Math.min(most, last) || progress.cancelled()) {
+                    return Optional.ofNullable(found);
                 }
                 WorkPlan plan = quick.apply(tried);
                 if (beats(plan, lowest)) {

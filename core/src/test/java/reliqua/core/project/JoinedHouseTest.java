@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import reliqua.core.coop.Contact;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
@@ -147,6 +148,25 @@ class JoinedHouseTest {
         assertThat(plan.seams())
                 .extracting(Seam::kind)
                 .containsAnyOf(Seam.Kind.TILED_ACROSS, Seam.Kind.TILED_UP, Seam.Kind.BOARDED);
+    }
+
+    @Test
+    void noTwoPiecesOfDifferentPartsTakeTheSameRoom() {
+        List<Part> parts =
+                house.coop().parts().stream().filter(p -> !(p instanceof Part.MeshPart)).toList();
+        for (int i = 0; i < parts.size(); i++) {
+            for (Part other : parts.subList(i + 1, parts.size())) {
+                Part part = parts.get(i);
+                boolean ofOne =
+                        house.plan().seams().stream()
+                                .anyMatch(s -> s.makes(part.mark()) && s.makes(other.mark()));
+                if (!ofOne) {
+                    assertThat(Contact.overlap(part.solid(), other.solid()))
+                            .as("%s in %s", part.mark(), other.mark())
+                            .isLessThan(20_000);
+                }
+            }
+        }
     }
 
     @Test

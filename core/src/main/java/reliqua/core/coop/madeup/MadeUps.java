@@ -66,8 +66,32 @@ public final class MadeUps {
 
     private boolean isFree(Part piece, Part whole) {
         return coop.parts().stream()
-                .filter(p -> !p.mark().equals(whole.mark()) && !(p instanceof Part.MeshPart))
-                .allMatch(p -> Contact.overlap(p.solid(), piece.solid()) < TOUCH);
+                .filter(p -> !p.mark().equals(whole.mark()))
+                .allMatch(p -> isClear(p, piece));
+    }
+
+    /** Whether the pieces of different seams keep clear of one another: a block and a scab, say. */
+    public boolean keepClear(Collection<Seam> seams) {
+        List<MadeUp> made = of(seams);
+        for (int i = 0; i < made.size(); i++) {
+            for (MadeUp other : made.subList(i + 1, made.size())) {
+                if (!isClear(made.get(i), other)) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    private static boolean isClear(MadeUp one, MadeUp other) {
+        return one.parts().stream()
+                .allMatch(a -> other.parts().stream().allMatch(b -> isClear(a, b)));
+    }
+
+    private static boolean isClear(Part a, Part b) {
+        return a instanceof Part.MeshPart
+                || b instanceof Part.MeshPart
+                || Contact.overlap(a.solid(), b.solid()) < TOUCH;
     }
 
     /** The parts of a seam; nothing where the house no longer has a part that it suits. */

@@ -111,6 +111,43 @@ class MadeUpsTest {
         assertThat(several).isPositive();
     }
 
+    @Test
+    void blocksDoNotKeepClearOfWhatLiesBesideTheJoists() {
+        Random random = new Random(12);
+        int apart = 0;
+        int together = 0;
+        for (int n = 0; n < 25; n++) {
+            Coop coop = Houses.random(random);
+            MadeUps ways = new MadeUps(coop, scraps(coop, random));
+            for (MadeUp joist : options(ways, coop, Role.JOIST)) {
+                for (MadeUp deck : options(ways, coop, Role.DECK)) {
+                    boolean clear =
+                            joist.parts().stream()
+                                    .allMatch(
+                                            a ->
+                                                    deck.parts().stream()
+                                                            .allMatch(
+                                                                    b ->
+                                                                            Contact.overlap(
+                                                                                            a
+                                                                                                    .solid(),
+                                                                                            b
+                                                                                                    .solid())
+                                                                                    < TOUCH));
+                    assertThat(ways.keepClear(List.of(joist.seam(), deck.seam()))).isEqualTo(clear);
+                    apart += clear ? 1 : 0;
+                    together += clear ? 0 : 1;
+                }
+            }
+        }
+        assertThat(apart).isPositive();
+        assertThat(together).isPositive();
+    }
+
+    private static List<MadeUp> options(MadeUps ways, Coop coop, Role role) {
+        return coop.of(role).stream().limit(3).flatMap(p -> ways.options(p).stream()).toList();
+    }
+
     private static void free(MadeUp made, Part whole, Coop coop) {
         Coop built = coop.with(List.of(made));
         assertThat(built.parts().stream().map(Part::mark)).doesNotHaveDuplicates();
