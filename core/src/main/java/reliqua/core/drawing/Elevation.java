@@ -26,6 +26,11 @@ public final class Elevation {
     private static final double OFF = 90;
     private static final double TICK = 22;
 
+    /** Where the words of an upright size stand beside its line, in points. */
+    private static final double BEFORE = 6;
+
+    private static final double BEYOND = -23;
+
     private final Coop coop;
     private final View view;
     private final Tape tape;
@@ -136,18 +141,18 @@ public final class Elevation {
             case FRONT -> {
                 sketch.line(sketch.left() - 60, ground, sketch.right() + 60, ground, Ink.INK, true);
                 across(0, m.width().toMm(), sketch.bottom() + OFF, tape.say(m.width()));
-                upright(sketch.right() + OFF, 0, m.height().toMm(), tape.say(m.height()));
-                upright(sketch.left() - OFF, 0, m.clearBelow().toMm(), tape.say(m.clearBelow()));
+                atRight(m.height());
+                upright(sketch.left() - OFF, m.clearBelow(), BEFORE);
             }
             case SIDE -> {
                 sketch.line(sketch.left() - 60, ground, sketch.right() + 60, ground, Ink.INK, true);
                 across(0, m.depth().toMm(), sketch.bottom() + OFF, tape.say(m.depth()));
-                upright(sketch.left() - OFF, 0, m.floorHeight().toMm(), tape.say(m.floorHeight()));
-                upright(sketch.right() + OFF, 0, m.height().toMm(), tape.say(m.height()));
+                upright(sketch.left() - OFF, m.floorHeight(), BEFORE);
+                atRight(m.height());
             }
             case PLAN -> {
                 across(0, m.width().toMm(), sketch.bottom() + OFF, tape.say(m.width()));
-                upright(sketch.right() + OFF, 0, m.depth().toMm(), tape.say(m.depth()));
+                atRight(m.depth());
             }
         }
     }
@@ -161,11 +166,19 @@ public final class Elevation {
         sketch.reach(new Picture.Point(from, y + 170));
     }
 
-    private void upright(double x, double from, double to, String words) {
-        sketch.line(x, -from, x, -to, Ink.INK, false);
-        sketch.line(x - TICK, -from, x + TICK, -from, Ink.INK, false);
+    /** Beyond its line, so that the words keep clear of the eaves. */
+    private void atRight(Length size) {
+        double x = sketch.right() + OFF;
+        upright(x, size, BEYOND);
+        sketch.reach(new Picture.Point(x + 300, 0));
+    }
+
+    private void upright(double x, Length size, double away) {
+        double to = size.toMm();
+        sketch.line(x, 0, x, -to, Ink.INK, false);
+        sketch.line(x - TICK, 0, x + TICK, 0, Ink.INK, false);
         sketch.line(x - TICK, -to, x + TICK, -to, Ink.INK, false);
-        sketch.turnedLabel(x, -(from + to) / 2, words, Picture.Size.BODY, Ink.INK, 6);
+        sketch.turnedLabel(x, -to / 2, tape.say(size), Picture.Size.BODY, Ink.INK, away);
         sketch.reach(new Picture.Point(x - 130, -to));
         sketch.reach(new Picture.Point(x + 60, -to));
     }
