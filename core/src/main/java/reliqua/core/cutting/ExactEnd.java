@@ -92,13 +92,9 @@ final class ExactEnd {
                 .sum();
     }
 
-    private long taken(Pattern pattern) {
-        return IntStream.range(0, problem.size())
-                .mapToLong(
-                        i ->
-                                pattern.counts()[i]
-                                        * (problem.pieces().get(i).length() + problem.kerf()))
-                .sum();
+    private boolean isFull(Pattern pattern) {
+        return IntStream.range(0, problem.bin(pattern).segments().size())
+                .allMatch(segment -> problem.room(pattern, segment) == 0);
     }
 
     /** Short sticks can be filled in few ways and come first, with a little chance. */
@@ -118,7 +114,7 @@ final class ExactEnd {
                 break;
             }
             Pattern pattern = stick.pattern(bin, worths(), left);
-            if (taken(pattern) < room(bin)) {
+            if (!isFull(pattern)) {
                 return Optional.empty();
             }
             pattern.takeFrom(left);

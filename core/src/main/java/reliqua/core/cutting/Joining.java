@@ -83,17 +83,17 @@ final class Joining {
         int last = trials + MOST_A_GROUP;
         for (int way = 0; way < ways; way++) {
             for (int count = group.size(); count > 0; count /= 2) {
-                List<Seam> tried = new ArrayList<>(chosen);
-                for (int n = 0; n < count; n++) {
-                    tried.add(options.get(n).get(way).seam());
-                }
-                if (!this.ways.keepClear(tried)) {
-                    continue;
-                }
                 int most = lowest.missing().isEmpty() ? MOST_TRIALS : MOST_WHILE_MISSING;
-                if (trials++ > Math.min(most, last) || progress.cancelled()) {
+                if (trials > Math.min(most, last) || progress.cancelled()) {
                     return Optional.ofNullable(found);
                 }
+                List<Seam> fresh = seams(options.subList(0, count), way);
+                if (!this.ways.keepClear(fresh, chosen)) {
+                    continue;
+                }
+                trials++;
+                List<Seam> tried = new ArrayList<>(chosen);
+                tried.addAll(fresh);
                 WorkPlan plan = quick.apply(tried);
                 if (beats(plan, lowest)) {
                     lowest = plan;
@@ -102,6 +102,10 @@ final class Joining {
             }
         }
         return Optional.ofNullable(found);
+    }
+
+    private static List<Seam> seams(List<List<MadeUp>> options, int way) {
+        return options.stream().map(o -> o.get(way).seam()).toList();
     }
 
     /** Fewer missing, then a lower bill with the work as far as it counts. */

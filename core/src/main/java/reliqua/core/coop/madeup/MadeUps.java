@@ -70,15 +70,18 @@ public final class MadeUps {
                 .allMatch(p -> isClear(p, piece));
     }
 
-    /** Whether the pieces of different seams keep clear of one another: a block and a scab, say. */
-    public boolean keepClear(Collection<Seam> seams) {
-        List<MadeUp> made = of(seams);
-        for (int i = 0; i < made.size(); i++) {
-            for (MadeUp other : made.subList(i + 1, made.size())) {
-                if (!isClear(made.get(i), other)) {
-                    return false;
-                }
+    /**
+     * Whether the pieces of new seams keep clear of one another and of those of other seams: a
+     * block and a scab, say. What the others are to each other is not asked again.
+     */
+    public boolean keepClear(Collection<Seam> fresh, Collection<Seam> others) {
+        List<MadeUp> made = of(fresh);
+        List<MadeUp> rest = new ArrayList<>(of(others));
+        for (MadeUp one : made) {
+            if (!rest.stream().allMatch(other -> isClear(one, other))) {
+                return false;
             }
+            rest.add(one);
         }
         return true;
     }

@@ -134,7 +134,10 @@ class MadeUpsTest {
                                                                                             b
                                                                                                     .solid())
                                                                                     < TOUCH));
-                    assertThat(ways.keepClear(List.of(joist.seam(), deck.seam()))).isEqualTo(clear);
+                    assertThat(ways.keepClear(List.of(deck.seam()), List.of(joist.seam())))
+                            .isEqualTo(clear);
+                    assertThat(ways.keepClear(List.of(joist.seam(), deck.seam()), List.of()))
+                            .isEqualTo(clear);
                     apart += clear ? 1 : 0;
                     together += clear ? 0 : 1;
                 }
