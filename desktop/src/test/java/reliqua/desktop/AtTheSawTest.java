@@ -108,15 +108,71 @@ class AtTheSawTest {
         robot.clickOn("#at-saw");
         WaitForAsyncUtils.waitForFxEvents();
         int lots = project().heap().lots().size();
-        robot.type(KeyCode.M);
-        WaitForAsyncUtils.waitForFxEvents();
-        robot.interact(
-                () -> robot.lookup("#saw-measured").queryAs(TextField.class).setText("61 1/4"));
-        robot.type(KeyCode.ENTER);
+        said(robot, KeyCode.M, "#saw-measured", "61 1/4");
         DrivenWindow.until(() -> project().heap().lots().size() == lots + 1);
         assertThat(project().heap().lots().getLast().quantity()).isEqualTo(1);
         robot.interact(workspace::undo);
         assertThat(project().heap().lots()).hasSize(lots);
+    }
+
+    /** A key leads to a field, and its letter does not land in it. */
+    private static void said(FxRobot robot, KeyCode key, String field, String words) {
+        robot.type(key);
+        DrivenWindow.settle();
+        assertThat(robot.lookup(field).queryAs(TextField.class).getText()).isEmpty();
+        DrivenWindow.write(robot, words);
+        robot.type(KeyCode.ENTER);
+        DrivenWindow.settle();
+    }
+
+    private static int danger(FxRobot robot) {
+        return robot.lookup("#at-the-saw .saw-mark.danger").queryAll().size();
+    }
+
+    @Test
+    void aStickThatSplitsIsPlannedAgainOrCutRoundTheSplit(FxRobot robot) throws TimeoutException {
+        planned();
+        robot.clickOn("#at-saw");
+        WaitForAsyncUtils.waitForFxEvents();
+        Project before = project();
+        said(robot, KeyCode.S, "#saw-split", "nonsense");
+        assertThat(robot.lookup("#at-the-saw .danger").queryAllAs(Label.class))
+                .anyMatch(l -> l.getText().contains("nonsense"));
+        robot.interact(() -> robot.lookup("#saw-split").queryAs(TextField.class).clear());
+        DrivenWindow.write(robot, "2 to 4");
+        robot.type(KeyCode.ENTER);
+        DrivenWindow.settle();
+        assertThat(danger(robot)).isEqualTo(1);
+        assertThat(project()).isEqualTo(before);
+        robot.type(KeyCode.S);
+        DrivenWindow.settle();
+        assertThat(danger(robot)).isZero();
+        said(robot, KeyCode.S, "#saw-split", "2 to 4");
+        robot.type(KeyCode.R);
+        DrivenWindow.until(() -> project().heap().lots().size() > before.heap().lots().size());
+        assertThat(project().cuts()).isEmpty();
+        robot.interact(workspace::undo);
+        assertThat(project().heap()).isEqualTo(before.heap());
+        planned();
+        said(robot, KeyCode.S, "#saw-split", "2 to 4");
+        robot.type(KeyCode.SPACE);
+        DrivenWindow.until(() -> cutAtTheSaw(robot).contains("1 cut"));
+        assertThat(project().cuts().getFirst().uncut()).hasSize(1);
+    }
+
+    @Test
+    void aPieceThatWasCutIsSpoiledByItsNumber(FxRobot robot) throws TimeoutException {
+        planned();
+        robot.clickOn("#at-saw");
+        robot.type(KeyCode.SPACE);
+        DrivenWindow.until(() -> cutAtTheSaw(robot).contains("1 cut"));
+        planned();
+        int good = project().cuts().getFirst().pieces().size();
+        robot.type(KeyCode.LEFT).type(KeyCode.DIGIT1);
+        DrivenWindow.until(() -> project().cuts().getFirst().pieces().size() == good - 1);
+        assertThat(project().cuts().getFirst().spoiled()).hasSize(1);
+        robot.interact(workspace::undo);
+        assertThat(project().cuts().getFirst().spoiled()).isEmpty();
     }
 
     @Test

@@ -29,8 +29,10 @@ final class CutsJson {
             node.put("lot", cut.taken().id()).put("bought", cut.bought());
             ArrayNode pieces = node.putArray("pieces");
             cut.pieces().forEach(p -> piece(pieces.addObject(), p));
-            ArrayNode spoiled = node.putArray("spoiled");
-            cut.spoiled().forEach(spoiled::add);
+            ArrayNode lost = node.putArray("lost");
+            cut.spoiled().forEach(p -> piece(lost.addObject(), p));
+            ArrayNode uncut = node.putArray("uncut");
+            cut.uncut().forEach(uncut::add);
             ArrayNode back = node.putArray("back");
             cut.back()
                     .forEach(
@@ -105,8 +107,26 @@ final class CutsJson {
                 in.flag("bought", false),
                 material,
                 in.list("pieces", CutsJson::piece),
-                in.texts("spoiled"),
+                spoiled(in),
+                in.texts("uncut"),
                 in.list("back", b -> new CutMade.Back(b.text("lot", ""), b.whole("quantity", 1))));
+    }
+
+    /** Files used to hold the marks of spoiled pieces only, as {@code spoiled}. */
+    private static List<CutMade.Piece> spoiled(JsonReader in) {
+        List<CutMade.Piece> pieces = new ArrayList<>(in.list("lost", CutsJson::piece));
+        for (String mark : in.texts("spoiled")) {
+            pieces.add(
+                    new CutMade.Piece(
+                            List.of(new CutMade.Made(mark, "")),
+                            Length.ZERO,
+                            Length.ZERO,
+                            Length.ZERO,
+                            Length.ZERO,
+                            0,
+                            false));
+        }
+        return pieces;
     }
 
     private static CutMade.Piece piece(JsonReader in) {

@@ -20,13 +20,17 @@ import reliqua.core.cutting.CutWish;
 import reliqua.core.cutting.Progress;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.measure.Length;
+import reliqua.core.measure.Tape;
 import reliqua.core.project.Design;
 import reliqua.core.project.Edit;
 import reliqua.core.project.History;
 import reliqua.core.project.Project;
 import reliqua.core.project.SawLog;
+import reliqua.core.stock.FlawMarking;
 import reliqua.core.stock.Lot;
+import reliqua.core.stock.Material;
 import reliqua.core.stock.Photo;
+import reliqua.core.stock.Stick;
 import reliqua.standins.Climates;
 import reliqua.standins.Merchants;
 
@@ -86,7 +90,15 @@ class ProjectFileTest {
                                 LocalDateTime.of(2026, 5, 4, 9, 30))
                         .now();
         assertThat(told.story()).hasSize(2);
-        for (Project each : List.of(settled, cut, told)) {
+        Ticket stick =
+                design.candidate().plan().tickets().stream()
+                        .filter(t -> t.material() instanceof Stick && !t.bought())
+                        .findFirst()
+                        .orElseThrow();
+        Material torn = FlawMarking.split(stick.material(), "300 to 400", Tape.METRIC);
+        Project split = SawLog.cut(settled, stick, Set.of(), torn);
+        assertThat(split.cuts().getFirst().uncut()).isNotEmpty();
+        for (Project each : List.of(settled, cut, told, split)) {
             ProjectFile.save(path, each);
             assertThat(ProjectFile.load(path)).isEqualTo(each);
         }

@@ -1,7 +1,10 @@
 package reliqua.core.cutting;
 
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Set;
+import java.util.stream.Stream;
 import reliqua.core.coop.Part;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Words;
@@ -16,6 +19,9 @@ import reliqua.core.stock.Material;
  * @param bought whether it was bought for this
  * @param material what was cut across: the thing itself, or what was made of it first
  * @param pieces what came out and is good
+ * @param spoiled what came out and is not, then or later; it is wanted again
+ * @param uncut marks of pieces that were not cut out of it after all: a flaw showed where they were
+ *     to be
  * @param back what went back to the heap: off-cuts, and what else was made of it
  */
 public record CutMade(
@@ -23,7 +29,8 @@ public record CutMade(
         boolean bought,
         Material material,
         List<Piece> pieces,
-        List<String> spoiled,
+        List<Piece> spoiled,
+        List<String> uncut,
         List<Back> back) {
     /** Refuses more than one thing; copies the lists. */
     public CutMade {
@@ -33,6 +40,7 @@ public record CutMade(
         }
         pieces = List.copyOf(pieces);
         spoiled = List.copyOf(spoiled);
+        uncut = List.copyOf(uncut);
         back = List.copyOf(back);
     }
 
@@ -91,22 +99,38 @@ public record CutMade(
         };
     }
 
-    /** The pieces of a ticket but those whose marks are spoiled. */
-    public static List<Piece> pieces(Ticket ticket, Set<String> spoiled) {
-        return ticket.cuts().stream()
-                .filter(c -> !spoiled.contains(c.marks()))
-                .map(
-                        c ->
-                                new Piece(
-                                        c.parts().stream()
-                                                .map(p -> new Made(p.mark(), PartShape.of(p)))
-                                                .toList(),
-                                        c.x(),
-                                        c.y(),
-                                        c.across(),
-                                        c.along(),
-                                        c.quarters(),
-                                        c.parts().stream().allMatch(CutMade::square)))
+    /** Good and spoiled pieces as they lay in it, from its marked end or corner. */
+    List<Piece> laid() {
+        return Stream.concat(pieces.stream(), spoiled.stream())
+                .filter(p -> p.across().isPositive())
+                .sorted(Comparator.comparing(Piece::y).thenComparing(Piece::x))
                 .toList();
+    }
+
+    /** The same with one piece fewer, which is spoiled or has gone elsewhere. */
+    public CutMade without(Piece piece, boolean isSpoiled) {
+        List<Piece> rest = new ArrayList<>(pieces);
+        rest.remove(piece);
+        List<Piece> lost = new ArrayList<>(spoiled);
+        if (isSpoiled) {
+            lost.add(piece);
+        }
+        return new CutMade(taken, bought, material, rest, lost, uncut, back);
+    }
+
+    /** The pieces that cuts of a ticket give. */
+    public static List<Piece> pieces(Collection<Ticket.Cut> cuts) {
+        return cuts.stream().map(CutMade::piece).toList();
+    }
+
+    private static Piece piece(Ticket.Cut cut) {
+        return new Piece(
+                cut.parts().stream().map(p -> new Made(p.mark(), PartShape.of(p))).toList(),
+                cut.x(),
+                cut.y(),
+                cut.across(),
+                cut.along(),
+                cut.quarters(),
+                cut.parts().stream().allMatch(CutMade::square));
     }
 }

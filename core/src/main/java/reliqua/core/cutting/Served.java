@@ -63,10 +63,10 @@ final class Served {
         return marks.contains(part.mark());
     }
 
-    /** The ticket of a cut, with the parts its pieces serve now. */
+    /** The ticket of a cut, with the parts its pieces serve now; spoiled ones serve none. */
     Ticket ticket(CutMade cut, int number) {
         List<Ticket.Cut> cuts = new ArrayList<>();
-        for (CutMade.Piece piece : cut.pieces()) {
+        for (CutMade.Piece piece : cut.laid()) {
             List<Part> parts =
                     piece.made().stream().filter(byPiece::containsKey).map(byPiece::get).toList();
             cuts.add(

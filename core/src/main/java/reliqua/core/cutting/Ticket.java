@@ -88,6 +88,16 @@ public record Ticket(
         return new Ticket(source, otherCopy, bought, material, made, otherCuts);
     }
 
+    /** The same cuts across the thing as it turned out. */
+    public Ticket on(Material found) {
+        return on(found, cuts);
+    }
+
+    /** As the thing turned out, with the pieces that come out of it. */
+    Ticket on(Material found, List<Cut> otherCuts) {
+        return new Ticket(source, copy, bought, found, made, otherCuts);
+    }
+
     /** Name by which it can be ticked off: the thing, and which stick made of it. */
     public String key() {
         return thing() + made.map(m -> "." + m.of()).orElse("");

@@ -28,7 +28,7 @@ public final class Yields {
      */
     public record Line(
             Section section, int sticks, Length all, Length pieces, Length kept, Money bill) {
-        /** Kerfs, flaws and ends too short to keep. */
+        /** Kerfs, flaws, pieces that serve nothing, ends too short to keep. */
         public Length lost() {
             return all.minus(pieces).minus(kept);
         }
@@ -61,7 +61,10 @@ public final class Yields {
         Length sum = Length.ZERO;
         Length end = Length.ZERO;
         List<Ticket.Cut> cuts =
-                ticket.cuts().stream().sorted(Comparator.comparing(Ticket.Cut::x)).toList();
+                ticket.cuts().stream()
+                        .filter(c -> !c.parts().isEmpty())
+                        .sorted(Comparator.comparing(Ticket.Cut::x))
+                        .toList();
         for (Ticket.Cut cut : cuts) {
             sum = sum.plus(cut.end().minus(cut.x().max(end)));
             end = cut.end();

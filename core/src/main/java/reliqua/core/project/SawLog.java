@@ -6,8 +6,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import reliqua.core.cutting.CutMade;
+import reliqua.core.cutting.FoundFlaws;
 import reliqua.core.cutting.Offcuts;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.cutting.WorkPlan;
@@ -31,14 +33,25 @@ public final class SawLog {
      * @param spoiled marks of pieces that came out wrong; they are wanted again
      */
     public static Project cut(Project project, Ticket ticket, Set<String> spoiled) {
+        return cut(project, ticket, spoiled, ticket.material());
+    }
+
+    /**
+     * The same, of a thing that showed a flaw under the saw. Pieces in the flaw are not cut out of
+     * it: they are wanted again, and what lies sound about the flaw goes back with the rest.
+     *
+     * @param found the thing of the ticket with all its flaws
+     */
+    public static Project cut(Project project, Ticket ticket, Set<String> spoiled, Material found) {
         Optional<Lot> taken = thing(project, ticket);
         if (taken.isEmpty() || cutAlready(project, ticket)) {
             return project;
         }
         Heap heap = ticket.bought() ? project.heap() : project.heap().less(ticket.source());
         Lot.Provenance from = taken.get().provenance().cutFrom(ticket.source());
+        Ticket clear = FoundFlaws.clear(ticket, found);
         List<CutMade.Back> back = new ArrayList<>();
-        for (Map.Entry<Material, Integer> each : back(project, ticket).entrySet()) {
+        for (Map.Entry<Material, Integer> each : back(project, clear).entrySet()) {
             String id = cutId(project, heap, ticket.source());
             heap =
                     heap.plus(
@@ -50,13 +63,17 @@ public final class SawLog {
                                     taken.get().condition()));
             back.add(new CutMade.Back(id, each.getValue()));
         }
+        Map<Boolean, List<Ticket.Cut>> parted =
+                clear.cuts().stream()
+                        .collect(Collectors.partitioningBy(c -> spoiled.contains(c.marks())));
         CutMade made =
                 new CutMade(
                         taken.get(),
                         ticket.bought(),
-                        ticket.material(),
-                        CutMade.pieces(ticket, spoiled),
-                        spoiled.stream().sorted().toList(),
+                        found,
+                        CutMade.pieces(parted.get(false)),
+                        CutMade.pieces(parted.get(true)),
+                        FoundFlaws.hit(ticket, found).stream().map(Ticket.Cut::marks).toList(),
                         back);
         List<CutMade> cuts = new ArrayList<>(project.cuts());
         cuts.add(made);
@@ -66,7 +83,7 @@ public final class SawLog {
     /** The same ticket again, before the plan has been made anew: one more board is not to go. */
     private static boolean cutAlready(Project project, Ticket ticket) {
         List<CutMade.Made> marks =
-                CutMade.pieces(ticket, Set.of()).stream().flatMap(p -> p.made().stream()).toList();
+                CutMade.pieces(ticket.cuts()).stream().flatMap(p -> p.made().stream()).toList();
         return project.cuts().stream()
                 .flatMap(c -> c.pieces().stream())
                 .flatMap(p -> p.made().stream())
@@ -120,18 +137,27 @@ public final class SawLog {
     }
 
     /**
-     * The stick in hand turns out to be longer or shorter than it is down as: one of its lot
-     * becomes a lot of its own with the true length, and the rest is planned again. The same
-     * project for what is bought or made of something else first.
+     * The stick in hand turns out to be longer or shorter than it is down as; as {@link #found}.
      */
     public static Project measured(Project project, Ticket ticket, Length length) {
+        return found(
+                project,
+                ticket,
+                Remeasured.with(ticket.material(), Remeasured.Size.LENGTH, length));
+    }
+
+    /**
+     * The thing in hand turns out otherwise than it is down as, before anything is cut out of it:
+     * one of its lot becomes a lot of its own, and the rest is planned again. The same project for
+     * what is bought or made of something else first.
+     */
+    public static Project found(Project project, Ticket ticket, Material found) {
         Optional<Lot> lot = project.heap().find(ticket.source());
         if (ticket.bought()
                 || ticket.made().isPresent()
                 || lot.filter(l -> l.material().equals(ticket.material())).isEmpty()) {
             return project;
         }
-        Material found = Remeasured.with(ticket.material(), Remeasured.Size.LENGTH, length);
         Lot one = lot.get().with(1, found);
         if (lot.get().quantity() == 1) {
             return project.withHeap(project.heap().replace(one));
@@ -139,6 +165,20 @@ public final class SawLog {
         Heap rest = project.heap().less(ticket.source());
         String id = rest.freshId(found, project.spentIds());
         return project.withHeap(rest.plus(one.withId(id)));
+    }
+
+    /** A piece that was good when it was cut is spoiled since, and wanted again. */
+    public static Project spoiled(Project project, int index, CutMade.Piece piece) {
+        CutMade cut = project.cuts().get(index);
+        return cut.pieces().contains(piece)
+                ? withCut(project, index, cut.without(piece, true))
+                : project;
+    }
+
+    private static Project withCut(Project project, int index, CutMade cut) {
+        List<CutMade> cuts = new ArrayList<>(project.cuts());
+        cuts.set(index, cut);
+        return project.withCuts(cuts);
     }
 
     /**
@@ -175,15 +215,17 @@ public final class SawLog {
         List<Spare> spares = new ArrayList<>();
         int known = Math.min(project.cuts().size(), plan.made().size());
         for (int n = 0; n < known; n++) {
-            List<CutMade.Piece> pieces = project.cuts().get(n).pieces();
-            List<Ticket.Cut> now = plan.made().get(n).cuts();
-            for (int i = 0; i < Math.min(pieces.size(), now.size()); i++) {
-                if (now.get(i).parts().isEmpty()) {
-                    spares.add(new Spare(n, pieces.get(i)));
+            for (CutMade.Piece piece : project.cuts().get(n).pieces()) {
+                if (plan.made().get(n).cuts().stream().anyMatch(c -> isSpare(c, piece))) {
+                    spares.add(new Spare(n, piece));
                 }
             }
         }
         return spares;
+    }
+
+    private static boolean isSpare(Ticket.Cut cut, CutMade.Piece piece) {
+        return cut.parts().isEmpty() && cut.x().equals(piece.x()) && cut.y().equals(piece.y());
     }
 
     /**
@@ -192,8 +234,7 @@ public final class SawLog {
      */
     public static Project toHeap(Project project, int index, CutMade.Piece piece) {
         CutMade cut = project.cuts().get(index);
-        List<CutMade.Piece> rest = new ArrayList<>(cut.pieces());
-        if (!rest.remove(piece)) {
+        if (!cut.pieces().contains(piece)) {
             return project;
         }
         Heap heap =
@@ -208,16 +249,6 @@ public final class SawLog {
                                                 cut.taken().condition()))
                         .map(project.heap()::plus)
                         .orElse(project.heap());
-        List<CutMade> cuts = new ArrayList<>(project.cuts());
-        cuts.set(
-                index,
-                new CutMade(
-                        cut.taken(),
-                        cut.bought(),
-                        cut.material(),
-                        rest,
-                        cut.spoiled(),
-                        cut.back()));
-        return project.withHeap(heap).withCuts(cuts);
+        return withCut(project, index, cut.without(piece, false)).withHeap(heap);
     }
 }

@@ -82,22 +82,52 @@ public final class FlawMarking {
      * understood whole.
      */
     public static Material said(Material material, String words, Tape tape) {
+        String example = material instanceof Sheet ? "wet 6 x 8 at 0, 40" : "rot 12 to 14";
+        return marked(material, words, tape)
+                .orElseThrow(() -> unclear("stock.flaw.unclear", words, example));
+    }
+
+    private static IllegalArgumentException unclear(String key, String words, String example) {
+        return new IllegalArgumentException(Words.say(key, words, example));
+    }
+
+    /** With what is said of it; nothing where that is not understood whole. */
+    private static Optional<Material> marked(Material material, String words, Tape tape) {
         YardText text = new YardText(words);
         YardSizes sizes = new YardSizes(tape, new ArrayList<>());
         Material marked =
                 switch (material) {
-                    case Stick s ->
-                            s.with(all(s.flaws(), YardFlaws.take(text, sizes).on(s.length())));
+                    case Stick s -> s.with(all(s.flaws(), along(text, sizes, s.length(), tape)));
                     case Roofing r ->
-                            r.withFlaws(all(r.flaws(), YardFlaws.take(text, sizes).on(r.length())));
+                            r.withFlaws(all(r.flaws(), along(text, sizes, r.length(), tape)));
                     case Sheet s -> s.with(all(s.flaws(), YardShapes.take(text, sizes).areas()));
                     default -> material;
                 };
-        if (!text.spent() || marked.equals(material)) {
-            String example = material instanceof Sheet ? "wet 6 x 8 at 0, 40" : "rot 12 to 14";
-            throw new IllegalArgumentException(Words.say("stock.flaw.unclear", words, example));
+        return Optional.of(marked).filter(m -> text.spent() && !m.equals(material));
+    }
+
+    private static List<Flaw> along(YardText text, YardSizes sizes, Length length, Tape tape) {
+        List<Flaw> flaws = YardFlaws.take(text, sizes).on(length);
+        for (Flaw flaw : flaws) {
+            if (flaw.from().atLeast(length) || !flaw.to().isPositive()) {
+                throw new IllegalArgumentException(
+                        Words.say("stock.flaw.beyond", tape.say(flaw.from()), tape.say(length)));
+            }
         }
-        return marked;
+        return flaws;
+    }
+
+    /**
+     * As {@link #said}, of a thing that has just split: {@code 12 to 14}, {@code last 8}, {@code
+     * from 60} and {@code all} need not say once more what happened. Something else can be said of
+     * it as well, such as {@code rot 12 to 14}.
+     */
+    public static Material split(Material material, String words, Tape tape) {
+        YardText text = new YardText(words);
+        boolean named = text.has(YardFlaws.NAMED) || text.has(YardShapes.NAMED);
+        String example = material instanceof Sheet ? "6 x 8 at 0, 40" : "12 to 14";
+        return marked(material, named ? words : "split " + words, tape)
+                .orElseThrow(() -> unclear("stock.flaw.where", words, example));
     }
 
     private static <T> List<T> all(List<T> list, List<T> more) {

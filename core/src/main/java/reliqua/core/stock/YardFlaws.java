@@ -38,6 +38,16 @@ final class YardFlaws {
                             + L
                             + " ?(?:to|-|and|up to|through) ?"
                             + L);
+    private static final Pattern WHOLE =
+            Pattern.compile(
+                    WHAT
+                            + " (?:all|right|clean)\\b(?: (?:of it|along|through|over|down|the way))*");
+    private static final Pattern ONWARDS =
+            Pattern.compile(
+                    WHAT
+                            + " (?:is )?from "
+                            + L
+                            + "(?: (?:on(?:wards?)?|to (?:the |its )?end)\\b)?");
     private static final Pattern LAST =
             Pattern.compile(
                     "(?:"
@@ -93,6 +103,10 @@ final class YardFlaws {
     private static final Pattern AMOUNT =
             Pattern.compile("(?:" + WHAT + " (?:about )?" + L + "|" + L + " of " + WHAT + ")");
     private static final Pattern ALONE = Pattern.compile("\\b" + WHAT + "\\b");
+
+    /** A word for something that is wrong, wherever it stands. */
+    static final Pattern NAMED = ALONE;
+
     private static final Pattern EACH_LENGTH = Pattern.compile(L);
 
     private final YardSizes sizes;
@@ -111,8 +125,10 @@ final class YardFlaws {
         text.takeAll(WARP_ALONE).forEach(m -> flaws.warp(m.group(1), null));
         text.takeAll(WARP_BEHIND).forEach(m -> flaws.warp(m.group(2), m.group(1)));
         text.takeAll(FROM_TO).forEach(m -> flaws.stretch(m.group(1), m.group(2), m.group(3)));
+        text.takeAll(WHOLE).forEach(m -> flaws.whole(m.group(1)));
         text.takeAll(LAST).forEach(flaws::last);
         text.takeAll(FROM_END).forEach(flaws::fromEnd);
+        text.takeAll(ONWARDS).forEach(m -> flaws.onwards(m.group(1), m.group(2)));
         text.takeAll(END_FIRST)
                 .forEach(m -> flaws.end(m.group(2), m.group(1), Optional.ofNullable(m.group(3))));
         text.takeAll(AT_END).forEach(flaws::atEnd);
@@ -171,6 +187,18 @@ final class YardFlaws {
         Length start = sizes.read(bare && !unit.isEmpty() ? from.strip() + " " + unit : from);
         Length end = sizes.read(to);
         flaws.add(_ -> List.of(new Flaw(kind, start.min(end), start.max(end))));
+    }
+
+    private void whole(String what) {
+        Flaw.Kind kind = kind(what);
+        flaws.add(whole -> List.of(new Flaw(kind, Length.ZERO, whole)));
+    }
+
+    /** From a place to the end. */
+    private void onwards(String what, String from) {
+        Flaw.Kind kind = kind(what);
+        Length start = sizes.read(from);
+        flaws.add(whole -> List.of(new Flaw(kind, start, whole.max(start.plus(CLEARANCE)))));
     }
 
     private void last(Matcher m) {

@@ -15,6 +15,10 @@ final class YardShapes {
     private static final String L = "(" + YardSizes.LENGTH + ")";
     private static final String WHAT =
             "(rot(?:ten|ted)?|wet|soaked|swollen|split|cracked?|holes?|broken|rust(?:y|ed)?)";
+
+    /** A word for something that is wrong, wherever it stands. */
+    static final Pattern NAMED = Pattern.compile("\\b" + WHAT + "\\b");
+
     private static final Pattern CORNERS =
             Pattern.compile(
                     "\\b(?:corners?|outline|edge)(?: at| of)?:? ?((?:"

@@ -16,15 +16,20 @@ import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.cutting.CutMade;
 import reliqua.core.cutting.CutWish;
 import reliqua.core.cutting.Making;
+import reliqua.core.cutting.Offcuts;
 import reliqua.core.cutting.Progress;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.cutting.WorkPlan;
+import reliqua.core.cutting.Yields;
 import reliqua.core.fit.Yards;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
+import reliqua.core.stock.Flaw;
 import reliqua.core.stock.Lot;
+import reliqua.core.stock.Material;
 import reliqua.core.stock.Pallet;
 import reliqua.core.stock.PalletYield;
+import reliqua.core.stock.Section;
 import reliqua.core.stock.Stick;
 
 class SawLogTest {
@@ -315,5 +320,130 @@ class SawLogTest {
         String mark = begun.candidate().plan().tickets().getFirst().cuts().getFirst().marks();
         Project gone = settled.wish(new CutWish(mark, "no such lot", true), true);
         assertThat(derive(gone, Optional.empty()).candidate().plan().missing()).isEmpty();
+    }
+
+    private static Ticket ownStickOf(int pieces) {
+        return begun.candidate().plan().tickets().stream()
+                .filter(t -> !t.bought() && t.made().isEmpty() && t.material() instanceof Stick)
+                .filter(t -> t.cuts().size() >= pieces)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Stick split(Ticket ticket, Length from, Length to) {
+        Stick stick = (Stick) ticket.material();
+        List<Flaw> flaws = new ArrayList<>(stick.flaws());
+        flaws.add(new Flaw(Flaw.Kind.SPLIT, from, to));
+        return stick.with(flaws);
+    }
+
+    /** Whatever splits: what is cut, what goes back and the split are the stick, and no more. */
+    @Test
+    void aStickThatSplitsGivesItsOtherPiecesAndTheSoundRestGoesBack() throws Unbuildable {
+        Random random = new Random(77);
+        Ticket ticket = ownStickOf(2);
+        Length whole = ((Stick) ticket.material()).length();
+        for (int n = 0; n < 25; n++) {
+            Length from = whole.scaled(random.nextDouble() * 0.9);
+            Length to = from.plus(whole.scaled(0.02 + random.nextDouble() * 0.3));
+            Stick found = split(ticket, from, to);
+            Project after = SawLog.cut(settled, ticket, Set.of(), found);
+            CutMade cut = after.cuts().getFirst();
+            for (CutMade.Piece piece : cut.pieces()) {
+                Length end = piece.x().plus(piece.across());
+                assertThat(end.atMost(from) || piece.x().atLeast(to)).isTrue();
+            }
+            assertThat(cut.pieces().size() + cut.uncut().size()).isEqualTo(ticket.cuts().size());
+            Length back = Length.ZERO;
+            for (CutMade.Back each : cut.back()) {
+                Stick rest = (Stick) after.heap().find(each.lot()).orElseThrow().material();
+                assertThat(rest.longestClear()).isGreaterThanOrEqualTo(Length.mm(300));
+                back = back.plus(rest.length().times(each.quantity()));
+            }
+            Length out =
+                    cut.pieces().stream()
+                            .map(CutMade.Piece::across)
+                            .reduce(Length.ZERO, Length::plus);
+            assertThat(out.plus(back)).isLessThanOrEqualTo(whole);
+            assertThat(SawLog.takenBack(after, 0).orElseThrow().heap().lots())
+                    .containsExactlyInAnyOrderElementsOf(settled.heap().lots());
+        }
+        Length first = ticket.cuts().getFirst().end();
+        Stick found = split(ticket, first.half(), first.half().plus(Length.mm(20)));
+        Project after = SawLog.cut(settled, ticket, Set.of(), found);
+        assertThat(after.cuts().getFirst().uncut())
+                .containsExactly(ticket.cuts().getFirst().marks());
+        Design design = derive(after, Optional.of(begun.candidate().plan()));
+        assertThat(covered(design)).isEqualTo(covered(begun));
+    }
+
+    @Test
+    void aStickThatSplitsBeforeItIsCutStaysWholeAndIsPlannedRoundTheSplit() throws Unbuildable {
+        Ticket ticket = ownStickOf(1);
+        Ticket.Cut piece = ticket.cuts().getFirst();
+        Length at = piece.x().plus(piece.across().half());
+        Stick found = split(ticket, at, at.plus(Length.mm(30)));
+        Project after = SawLog.found(settled, ticket, found);
+        assertThat(after.cuts()).isEmpty();
+        assertThat(things(after)).isEqualTo(things(settled));
+        Design design = derive(after, Optional.of(begun.candidate().plan()));
+        assertThat(covered(design)).isEqualTo(covered(begun));
+        for (Ticket each : design.candidate().plan().tickets()) {
+            if (each.material().equals(found)) {
+                assertThat(each.cuts())
+                        .allMatch(c -> c.end().atMost(at) || c.x().atLeast(at.plus(Length.mm(30))));
+            }
+        }
+    }
+
+    @Test
+    void aPieceCanBeSpoiledLongAfterItWasCut() throws Unbuildable {
+        Ticket ticket = begun.candidate().plan().tickets().getFirst();
+        Project once = SawLog.cut(settled, ticket, Set.of());
+        CutMade.Piece piece = once.cuts().getFirst().pieces().getFirst();
+        Project after = SawLog.spoiled(once, 0, piece);
+        assertThat(after.heap()).isEqualTo(once.heap());
+        assertThat(after).isEqualTo(SawLog.cut(settled, ticket, Set.of(piece.marks())));
+        assertThat(SawLog.spoiled(after, 0, piece)).isEqualTo(after);
+        Design design = derive(after, Optional.of(begun.candidate().plan()));
+        assertThat(covered(design)).isEqualTo(covered(begun));
+        assertThat(SawLog.spares(after, design.candidate().plan())).isEmpty();
+    }
+
+    /** A spoiled piece is wood that is gone, neither a part nor an off-cut. */
+    @Test
+    void whatIsSpoiledCountsAsLost() throws Unbuildable {
+        Ticket ticket = ownStickOf(1);
+        Ticket.Cut piece = ticket.cuts().getFirst();
+        Section section = ((Stick) ticket.material()).section();
+        Length good = lost(SawLog.cut(settled, ticket, Set.of()), section);
+        Length spoiled = lost(SawLog.cut(settled, ticket, Set.of(piece.marks())), section);
+        assertThat(spoiled.minus(good)).isEqualTo(piece.across());
+    }
+
+    /** Of what is cut only, whatever the rest of the plan does. */
+    private static Length lost(Project project, Section section) throws Unbuildable {
+        WorkPlan plan = derive(project, Optional.empty()).candidate().plan();
+        Length kerf = project.keeper().kerf();
+        List<Yields.Line> all = Yields.of(plan, kerf, project.prices());
+        Length rest = Length.ZERO;
+        for (Ticket each : plan.tickets()) {
+            if (each.material() instanceof Stick s && s.section().equals(section)) {
+                Length out =
+                        each.cuts().stream()
+                                .map(Ticket.Cut::across)
+                                .reduce(Length.ZERO, Length::plus);
+                for (Material offcut : Offcuts.of(each, kerf)) {
+                    out = out.plus(((Stick) offcut).length());
+                }
+                rest = rest.plus(s.length().minus(out));
+            }
+        }
+        return all.stream()
+                .filter(l -> l.section().equals(section))
+                .findFirst()
+                .orElseThrow()
+                .lost()
+                .minus(rest);
     }
 }

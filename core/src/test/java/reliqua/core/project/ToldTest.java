@@ -14,6 +14,7 @@ import reliqua.core.cutting.Ticket;
 import reliqua.core.fit.Yards;
 import reliqua.core.measure.Angle;
 import reliqua.core.measure.Length;
+import reliqua.core.stock.Flaw;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Stick;
 
@@ -99,5 +100,46 @@ class ToldTest {
         History gone = cut.apply(new Edit("heap", p -> SawLog.toHeap(p, 0, piece)), NOW);
         assertThat(gone.now().story().getLast())
                 .isEqualTo(new Told(NOW, Told.What.TO_HEAP, lot.id(), List.of("C1")));
+    }
+
+    private Stick split() {
+        Stick stick = (Stick) lot.material();
+        return stick.with(List.of(new Flaw(Flaw.Kind.SPLIT, Length.mm(700), Length.mm(800))));
+    }
+
+    @Test
+    void aStickThatSplitUnderTheSawIsTold() {
+        History after =
+                History.of(project)
+                        .apply(
+                                new Edit("cut", p -> SawLog.cut(p, ticket(), Set.of(), split())),
+                                NOW);
+        assertThat(after.now().story())
+                .containsExactly(
+                        new Told(NOW, Told.What.CUT, lot.id(), List.of("C1")),
+                        new Told(NOW, Told.What.FLAWED, lot.id(), List.of("C2")));
+    }
+
+    @Test
+    void whatTurnsOutOtherwiseIsToldOnceTheSawIsAtWork() {
+        Lot other = new Lot("S91", 1, lot.material(), Lot.Provenance.UNKNOWN);
+        Project with = project.adding(List.of(other));
+        Ticket next = new Ticket(other.id(), 1, false, other.material(), List.of(cut("C9", 0)));
+        Edit shorter = new Edit("found", p -> SawLog.measured(p, next, Length.mm(777)));
+        assertThat(History.of(with).apply(shorter, NOW).now().story()).isEmpty();
+        History begun = History.of(with).apply(cutting(Set.of()), NOW).apply(shorter, NOW);
+        assertThat(begun.now().story().getLast())
+                .isEqualTo(new Told(NOW, Told.What.TURNED_OUT, other.id(), List.of()));
+    }
+
+    @Test
+    void aPieceSpoiledLaterIsToldAndSoIsThatItWasNot() {
+        History cut = History.of(project).apply(cutting(Set.of()), NOW);
+        CutMade.Piece piece = cut.now().cuts().getFirst().pieces().getFirst();
+        History spoiled = cut.apply(new Edit("spoil", p -> SawLog.spoiled(p, 0, piece)), NOW);
+        assertThat(spoiled.now().story().getLast())
+                .isEqualTo(new Told(NOW, Told.What.SPOILED, lot.id(), List.of("C1")));
+        assertThat(spoiled.undo(NOW).now().story().getLast())
+                .isEqualTo(new Told(NOW, Told.What.GOOD_AGAIN, lot.id(), List.of("C1")));
     }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import reliqua.core.measure.Length;
@@ -109,6 +110,51 @@ class FlawMarkingTest {
             assertThatThrownBy(() -> FlawMarking.said(stick, nonsense, Tape.METRIC))
                     .as(nonsense)
                     .hasMessageContaining("like rot 12 to 14");
+        }
+    }
+
+    @Test
+    void whatHasJustSplitNeedNotBeCalledSplit() {
+        Stick stick = Stick.sound(Section.mm(38, 89), Length.mm(2400));
+        Map<String, List<Integer>> places =
+                Map.of(
+                        "300 to 420", List.of(300, 420),
+                        "last 200", List.of(2200, 2400),
+                        "from 1500", List.of(1500, 2400),
+                        "from 1500 to the end", List.of(1500, 2400),
+                        "crack from 1500 on", List.of(1500, 2400),
+                        "all", List.of(0, 2400),
+                        "split all along", List.of(0, 2400));
+        places.forEach(
+                (words, at) ->
+                        assertThat(((Stick) FlawMarking.split(stick, words, Tape.METRIC)).flaws())
+                                .as(words)
+                                .containsExactly(
+                                        new Flaw(
+                                                Flaw.Kind.SPLIT,
+                                                Length.mm(at.getFirst()),
+                                                Length.mm(at.getLast()))));
+        assertThat(((Stick) FlawMarking.split(stick, "rot 300 to 420", Tape.METRIC)).flaws())
+                .extracting(Flaw::kind)
+                .containsExactly(Flaw.Kind.ROT);
+        Sheet sheet =
+                new Sheet(
+                        Sheet.Kind.BOARD, Length.mm(12), Length.mm(600), Length.mm(900), List.of());
+        assertThat(((Sheet) FlawMarking.split(sheet, "60 x 80 at 0, 400", Tape.METRIC)).flaws())
+                .extracting(FlawArea::kind)
+                .containsExactly(Flaw.Kind.SPLIT);
+        assertThat(((Sheet) FlawMarking.split(sheet, "wet 60 x 80 at 0, 400", Tape.METRIC)).flaws())
+                .extracting(FlawArea::kind)
+                .containsExactly(Flaw.Kind.WET);
+    }
+
+    @Test
+    void aFlawBeyondTheEndIsRefused() {
+        Stick stick = Stick.sound(Section.mm(38, 89), Length.mm(2400));
+        for (String off : List.of("2500 to 2600", "from 2400")) {
+            assertThatThrownBy(() -> FlawMarking.split(stick, off, Tape.METRIC))
+                    .as(off)
+                    .hasMessageContaining("is off this thing");
         }
     }
 }

@@ -2,8 +2,10 @@ package reliqua.desktop.saw;
 
 import java.time.format.DateTimeFormatter;
 import java.time.format.FormatStyle;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -17,6 +19,8 @@ final class StoryView extends ScrollPane {
     private static final DateTimeFormatter WHEN =
             DateTimeFormatter.ofLocalizedDateTime(FormatStyle.MEDIUM, FormatStyle.SHORT)
                     .withLocale(Locale.UK);
+
+    private static final Set<Told.What> LOSSES = EnumSet.of(Told.What.SPOILED, Told.What.FLAWED);
 
     StoryView() {
         setId("story");
@@ -42,7 +46,7 @@ final class StoryView extends ScrollPane {
         Label words =
                 Parts.text(
                         Texts.get("story." + told.what().name(), told.thing(), marks), "note-ink");
-        if (told.what() == Told.What.SPOILED) {
+        if (LOSSES.contains(told.what())) {
             words.getStyleClass().add("danger");
         }
         return Parts.row(10, when, words);

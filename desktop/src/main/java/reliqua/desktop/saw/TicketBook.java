@@ -7,10 +7,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import javafx.beans.property.ReadOnlyDoubleProperty;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.madeup.Seam;
 import reliqua.core.cutting.CutMade;
 import reliqua.core.cutting.CutWish;
+import reliqua.core.cutting.FoundFlaws;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.cutting.TicketNotes;
 import reliqua.core.cutting.WorkPlan;
@@ -22,6 +24,8 @@ import reliqua.core.project.Describe;
 import reliqua.core.project.Project;
 import reliqua.core.project.SawLog;
 import reliqua.core.stock.Lot;
+import reliqua.core.stock.Material;
+import reliqua.core.stock.Remeasured;
 import reliqua.desktop.Texts;
 import reliqua.desktop.work.Workspace;
 
@@ -35,6 +39,11 @@ final class TicketBook {
 
     Tape tape() {
         return workspace.tape();
+    }
+
+    /** How far the plan is made, from 0 to 1; until then its tickets may change. */
+    ReadOnlyDoubleProperty progress() {
+        return workspace.designs().progress();
     }
 
     private Optional<WorkPlan> plan() {
@@ -106,44 +115,72 @@ final class TicketBook {
     void toggle(Ticket ticket) {
         int index = made().indexOf(ticket);
         if (index < 0) {
-            cut(ticket, Set.of());
+            cut(ticket, Set.of(), ticket.material());
         } else {
             takeBack(index);
         }
     }
 
     /**
-     * Cut, some pieces of it perhaps spoiled. The first cut settles on the house: from then on it
-     * is not sought anew under the saw.
+     * Cut, some pieces of it perhaps spoiled, others not cut out because of what was found. The
+     * first cut settles on the house: from then on it is not sought anew under the saw.
      */
-    void cut(Ticket ticket, Set<String> spoiled) {
-        workspace.edit(
+    void cut(Ticket ticket, Set<String> spoiled, Material found) {
+        Ticket clear = FoundFlaws.clear(ticket, found);
+        String words =
                 spoiled.isEmpty()
-                        ? Texts.get("edit.cut", marks(ticket))
-                        : Texts.get("edit.cut.spoiled", marks(ticket), String.join(", ", spoiled)),
-                p -> SawLog.cut(settled(p).begun(ticket, seams()), ticket, spoiled));
+                        ? Texts.get("edit.cut", marks(clear))
+                        : Texts.get("edit.cut.spoiled", marks(clear), String.join(", ", spoiled));
+        workspace.edit(
+                found.equals(ticket.material()) ? words : Texts.get("edit.cut.split", words),
+                p -> SawLog.cut(settled(p).begun(clear, seams()), ticket, spoiled, found));
     }
 
     private List<Seam> seams() {
         return plan().map(WorkPlan::seams).orElse(List.of());
     }
 
+    /** A piece of a ticket that is cut is spoiled after all. */
+    void spoil(Ticket ticket, Ticket.Cut cut) {
+        int index = made().indexOf(ticket);
+        if (index < 0 || index >= workspace.project().cuts().size()) {
+            return;
+        }
+        workspace.project().cuts().get(index).pieces().stream()
+                .filter(p -> p.x().equals(cut.x()) && p.y().equals(cut.y()))
+                .findFirst()
+                .ifPresent(
+                        piece ->
+                                workspace.edit(
+                                        Texts.get("edit.spoiled", piece.marks()),
+                                        p -> SawLog.spoiled(p, index, piece)));
+    }
+
     /** The stick in hand has this length; says what is wrong with the text, if anything. */
     String measured(Ticket ticket, String text) {
         try {
             Length length = tape().reader().read(text);
-            Project before = workspace.project();
-            Project after = SawLog.measured(settled(before), ticket, length);
-            if (after.heap().equals(before.heap())) {
-                return Texts.get("saw.measured.not");
-            }
-            workspace.edit(
-                    Texts.get("edit.measured", marks(ticket), tape().say(length)),
-                    p -> SawLog.measured(settled(p), ticket, length));
-            return "";
+            return found(
+                    ticket,
+                    Remeasured.with(ticket.material(), Remeasured.Size.LENGTH, length),
+                    Texts.get("edit.measured", marks(ticket), tape().say(length)));
         } catch (IllegalArgumentException e) {
             return String.valueOf(e.getMessage());
         }
+    }
+
+    /** Nothing is cut out of the thing in hand, and it is flawed; says why not, if it cannot be. */
+    String split(Ticket ticket, Material found) {
+        return found(ticket, found, Texts.get("edit.split", marks(ticket)));
+    }
+
+    private String found(Ticket ticket, Material found, String words) {
+        Project before = workspace.project();
+        if (SawLog.found(before, ticket, found).heap().equals(before.heap())) {
+            return Texts.get("saw.measured.not");
+        }
+        workspace.edit(words, p -> SawLog.found(settled(p), ticket, found));
+        return "";
     }
 
     private void takeBack(int index) {
@@ -170,7 +207,15 @@ final class TicketBook {
     }
 
     static String marks(Ticket ticket) {
-        return String.join(", ", ticket.cuts().stream().map(Ticket.Cut::marks).toList());
+        return marks(ticket.cuts());
+    }
+
+    /** The marks of the pieces, but those of no use any more. */
+    static String marks(List<Ticket.Cut> cuts) {
+        return cuts.stream()
+                .map(Ticket.Cut::marks)
+                .filter(m -> !m.isEmpty())
+                .collect(Collectors.joining(", "));
     }
 
     /** Pieces that were cut and serve nothing in the house as it is now. */

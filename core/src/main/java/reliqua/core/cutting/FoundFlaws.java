@@ -1,0 +1,73 @@
+package reliqua.core.cutting;
+
+import java.util.ArrayList;
+import java.util.List;
+import reliqua.core.stock.Flaw;
+import reliqua.core.stock.FlawArea;
+import reliqua.core.stock.Material;
+import reliqua.core.stock.Roofing;
+import reliqua.core.stock.Sheet;
+import reliqua.core.stock.Stick;
+
+/** What a flaw that shows only under the saw leaves of a ticket. */
+public final class FoundFlaws {
+    private FoundFlaws() {}
+
+    /**
+     * The pieces that cannot be cut: a flaw lies in them that the thing was not known to have.
+     *
+     * @param found the thing of the ticket with all its flaws
+     */
+    public static List<Ticket.Cut> hit(Ticket ticket, Material found) {
+        return switch (found) {
+            case Stick s when ticket.material() instanceof Stick was ->
+                    along(ticket, fresh(s.flaws(), was.flaws()));
+            case Roofing r when ticket.material() instanceof Roofing was ->
+                    along(ticket, fresh(r.flaws(), was.flaws()));
+            case Sheet s when ticket.material() instanceof Sheet was ->
+                    over(ticket, fresh(s.flaws(), was.flaws()));
+            default -> List.of();
+        };
+    }
+
+    /** The ticket on the thing as it was found, with the pieces that can still be cut. */
+    public static Ticket clear(Ticket ticket, Material found) {
+        List<Ticket.Cut> cuts = new ArrayList<>(ticket.cuts());
+        cuts.removeAll(hit(ticket, found));
+        return ticket.on(found, cuts);
+    }
+
+    private static <T> List<T> fresh(List<T> flaws, List<T> known) {
+        List<T> fresh = new ArrayList<>(flaws);
+        fresh.removeAll(known);
+        return fresh;
+    }
+
+    private static List<Ticket.Cut> along(Ticket ticket, List<Flaw> flaws) {
+        return ticket.cuts().stream()
+                .filter(
+                        c ->
+                                flaws.stream()
+                                        .anyMatch(
+                                                f ->
+                                                        f.from().compareTo(c.end()) < 0
+                                                                && f.to().compareTo(c.x()) > 0))
+                .toList();
+    }
+
+    private static List<Ticket.Cut> over(Ticket ticket, List<FlawArea> flaws) {
+        return ticket.cuts().stream()
+                .filter(c -> flaws.stream().anyMatch(f -> overlap(f, c)))
+                .toList();
+    }
+
+    /**
+     * A panel that is no rectangle counts with the rectangle about it, which is on the safe side.
+     */
+    private static boolean overlap(FlawArea flaw, Ticket.Cut cut) {
+        return flaw.x().compareTo(cut.end()) < 0
+                && flaw.x().plus(flaw.width()).compareTo(cut.x()) > 0
+                && flaw.y().compareTo(cut.y().plus(cut.along())) < 0
+                && flaw.y().plus(flaw.length()).compareTo(cut.y()) > 0;
+    }
+}
