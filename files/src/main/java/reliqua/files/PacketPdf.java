@@ -2,10 +2,12 @@ package reliqua.files;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDDocumentInformation;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
@@ -13,7 +15,9 @@ import reliqua.core.build.Step;
 import reliqua.core.buy.Bill;
 import reliqua.core.check.Finding;
 import reliqua.core.coop.Coop;
+import reliqua.core.coop.Part;
 import reliqua.core.cutting.Ticket;
+import reliqua.core.cutting.TicketNotes;
 import reliqua.core.drawing.Elevation;
 import reliqua.core.drawing.Oblique;
 import reliqua.core.drawing.SitePicture;
@@ -36,6 +40,16 @@ import reliqua.core.stock.Lot;
  */
 public final class PacketPdf {
     private static final double STRIP_SCALE = 0.22;
+    private static final double SHEET_SCALE = 0.12;
+    private static final float SHEET_HIGH = 170;
+
+    /** Room of the small drawing that shows where pieces go. */
+    private static final float PLACE_WIDE = 110;
+
+    private static final float PLACE_HIGH = 70;
+
+    /** Height of a line of words. */
+    private static final float LINE = 14;
 
     private final Project project;
     private final Design design;
@@ -150,14 +164,42 @@ public final class PacketPdf {
         flow.line(Words.say("packet.tickets.how", tape.say(project.keeper().kerf())));
         int number = 0;
         for (Ticket ticket : design.candidate().plan().tickets()) {
-            flow.need(ticket.isLinear() ? 95 : 200);
-            flow.space(6);
-            flow.tick(Words.say("packet.ticket", ++number, title(ticket)), "");
-            flow.picture(
-                    TicketPicture.of(ticket, tape),
-                    ticket.isLinear() ? 70 : 170,
-                    ticket.isLinear() ? STRIP_SCALE : 0.12);
+            ticket(flow, ++number, ticket);
         }
+    }
+
+    /** One ticket: what is cut, how it lies, what is written on each piece, and where they go. */
+    private void ticket(PdfFlow flow, int number, Ticket ticket) {
+        List<String> pieces = pieces(ticket);
+        float high = ticket.isLinear() ? PLACE_HIGH : SHEET_HIGH;
+        flow.need(high + LINE * (2 + pieces.size()));
+        flow.space(6);
+        flow.tick(Words.say("packet.ticket", number, title(ticket)), "");
+        Set<String> marks = new TreeSet<>();
+        ticket.cuts().forEach(c -> c.parts().forEach(p -> marks.add(p.mark())));
+        flow.pictures(
+                TicketPicture.of(ticket, tape),
+                ticket.isLinear() ? STRIP_SCALE : SHEET_SCALE,
+                Elevation.lit(design.candidate().coop(), tape, marks),
+                PLACE_WIDE,
+                high);
+        pieces.forEach(flow::under);
+    }
+
+    private List<String> pieces(Ticket ticket) {
+        List<String> lines = new ArrayList<>();
+        for (Ticket.Cut cut : ticket.cuts()) {
+            for (Part part : cut.parts()) {
+                StringBuilder line =
+                        new StringBuilder(part.mark() + "   " + Describe.piece(part, tape))
+                                .append(", ")
+                                .append(Words.say("role." + part.role().name()));
+                TicketNotes.of(design.candidate().plan(), ticket, part)
+                        .forEach(note -> line.append("; ").append(note.words(tape)));
+                lines.add(line.toString());
+            }
+        }
+        return lines;
     }
 
     private String title(Ticket ticket) {

@@ -26,6 +26,11 @@ final class Painter {
     /** Type on paper is smaller than on the screen. */
     private static final double PAPER = 0.7;
 
+    /** What is lit stands out from what is faded on any printer. */
+    private static final Color LIT = new Color(0x8A8A8A);
+
+    private static final Color FADED = new Color(0xA8A8A8);
+
     private final Graphics2D g;
 
     Painter(Graphics2D g) {
@@ -72,7 +77,7 @@ final class Painter {
         if (area.fill() == Ink.FLAW || area.fill() == Ink.MESH) {
             hatch(shape, area.fill() == Ink.MESH);
         }
-        g.setColor(Color.BLACK);
+        g.setColor(area.edge() == Ink.HAIRLINE ? FADED : Color.BLACK);
         g.setStroke(new BasicStroke(weight(area.edge()) * POINTS_PER_MM));
         g.draw(shape);
     }
@@ -96,7 +101,8 @@ final class Painter {
             case SHEET, SHEET_SIDE, WOOD -> new Color(0xF7F3EA);
             case GRASS -> Color.WHITE;
             case LEAF, WATER -> new Color(0xEEEEEE);
-            case CHOSEN, HOLDS -> new Color(0xD9D9D9);
+            case HOLDS -> new Color(0xD9D9D9);
+            case CHOSEN -> LIT;
             case WASTE -> new Color(0xFFFFFF);
             default -> Color.WHITE;
         };

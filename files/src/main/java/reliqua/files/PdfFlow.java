@@ -20,6 +20,10 @@ import reliqua.core.drawing.Picture;
 final class PdfFlow implements AutoCloseable {
     private static final float MARGIN = 44;
     private static final float FOOT = 34;
+    private static final float GAP = 14;
+
+    /** Words stand so far in behind a box to tick. */
+    private static final float INSET = 18;
 
     private final PDDocument document;
     private final PDRectangle size;
@@ -121,7 +125,11 @@ final class PdfFlow implements AutoCloseable {
             float wide = graphics().getFontMetrics(Fonts.bold(10)).stringWidth(right);
             text(right, Fonts.bold(10), size.getWidth() - MARGIN - wide, before + 14);
         }
-        wrapped(words, Fonts.regular(10), MARGIN + 18, width() - 18 - (right.isEmpty() ? 0 : 80));
+        wrapped(
+                words,
+                Fonts.regular(10),
+                MARGIN + INSET,
+                width() - INSET - (right.isEmpty() ? 0 : 80));
     }
 
     private void wrapped(String words, Font font, float x, float most) {
@@ -163,6 +171,33 @@ final class PdfFlow implements AutoCloseable {
         new Painter(graphics()).paint(picture, MARGIN, y + 6, scale);
         graphics().setTransform(before);
         y += used + 10;
+    }
+
+    /**
+     * A picture with another at the right edge beside it, both at most so high.
+     *
+     * @param mostScale most points a millimetre of the first
+     * @param wide room of the second
+     */
+    void pictures(Picture picture, double mostScale, Picture beside, float wide, float height) {
+        float room = width() - wide - GAP;
+        double scale =
+                Math.min(mostScale, Math.min(room / picture.width(), height / picture.height()));
+        double other = Math.min(wide / beside.width(), height / beside.height());
+        float used = (float) Math.max(picture.height() * scale, beside.height() * other);
+        need(used + 8);
+        AffineTransform before = graphics().getTransform();
+        new Painter(graphics()).paint(picture, MARGIN, y + 6, scale);
+        graphics().setTransform(before);
+        double x = size.getWidth() - MARGIN - beside.width() * other;
+        new Painter(graphics()).paint(beside, x, y + 6, other);
+        graphics().setTransform(before);
+        y += used + 10;
+    }
+
+    /** A line set in under a box to tick. */
+    void under(String words) {
+        wrapped(words, Fonts.regular(10), MARGIN + INSET, width() - INSET);
     }
 
     void space(float points) {

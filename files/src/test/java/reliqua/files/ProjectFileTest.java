@@ -179,6 +179,7 @@ class ProjectFileTest {
                 assertThat(document.getNumberOfPages()).isGreaterThan(8);
                 String text = new org.apache.pdfbox.text.PDFTextStripper().getText(document);
                 assertThat(text).contains(demo.name()).contains("Raising it").contains("A1");
+                assertThat(text).contains("both ends slant").contains("crown");
             }
             var tape = demo.keeper().tape();
             var coop = design.candidate().coop();

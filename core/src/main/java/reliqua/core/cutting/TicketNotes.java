@@ -6,7 +6,10 @@ import java.util.Optional;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.madeup.Seam;
+import reliqua.core.measure.Angle;
 import reliqua.core.measure.Length;
+import reliqua.core.measure.Marked;
+import reliqua.core.measure.Slope;
 import reliqua.core.measure.Sum;
 import reliqua.core.stock.Material;
 import reliqua.core.stock.Roofing;
@@ -25,6 +28,7 @@ public final class TicketNotes {
                 .findFirst()
                 .ifPresent(s -> joint(s, part, notes));
         if (part instanceof Part.StickPart stick) {
+            ends(stick, notes);
             nested(ticket, part, notes);
             stick(ticket.material(), stick, notes);
         } else if (part instanceof Part.PanelPart && ticket.material() instanceof Sheet sheet) {
@@ -35,6 +39,28 @@ public final class TicketNotes {
             roof(ticket, sheet, roofing, notes);
         }
         return List.copyOf(notes);
+    }
+
+    /**
+     * How its ends are cut: over which side, by how much, and at what angle. A pointed end goes
+     * into a corner: one cut lies along the stile, the other, square to it, along the rail.
+     */
+    private static void ends(Part.StickPart stick, List<Sum> notes) {
+        boolean start = stick.startCut().degrees() != 0;
+        Angle angle = start ? stick.startCut() : stick.endCut();
+        if (angle.degrees() == 0) {
+            return;
+        }
+        Angle upright = new Angle(Math.abs(angle.degrees()));
+        Optional<Bevel> slant = Slants.of(stick);
+        if (slant.isEmpty()) {
+            Angle other = new Angle(90 - upright.degrees());
+            notes.add(Sum.of("piece.pointed", upright, other));
+            return;
+        }
+        Sum side = Sum.of(slant.get().acrossWidth() ? "piece.onFace" : "piece.onEdge");
+        String key = slant.get().bothEnds() ? "piece.slantBoth" : "piece.slantOne";
+        notes.add(Sum.of(key, new Marked(slant.get().run()), side, upright, new Slope(upright)));
     }
 
     private static void nested(Ticket ticket, Part part, List<Sum> notes) {

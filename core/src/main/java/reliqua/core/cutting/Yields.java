@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.stream.Stream;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
-import reliqua.core.stock.Material;
 import reliqua.core.stock.Offer;
 import reliqua.core.stock.PriceBook;
 import reliqua.core.stock.Section;
@@ -23,14 +22,29 @@ public final class Yields {
      * @param sticks how many
      * @param all length of them
      * @param pieces length that becomes parts
-     * @param kept length of off-cuts that go back to the heap
+     * @param leftovers off-cuts that go back to the heap, the longest first
      * @param bill what is bought of it
      */
     public record Line(
-            Section section, int sticks, Length all, Length pieces, Length kept, Money bill) {
+            Section section,
+            int sticks,
+            Length all,
+            Length pieces,
+            List<Length> leftovers,
+            Money bill) {
+        /** Puts the leftovers in order. */
+        public Line {
+            leftovers = leftovers.stream().sorted(Comparator.reverseOrder()).toList();
+        }
+
+        /** Length of off-cuts that go back to the heap. */
+        public Length kept() {
+            return leftovers.stream().reduce(Length.ZERO, Length::plus);
+        }
+
         /** Kerfs, flaws, pieces that serve nothing, ends too short to keep. */
         public Length lost() {
-            return all.minus(pieces).minus(kept);
+            return all.minus(pieces).minus(kept());
         }
 
         private Line plus(Line other) {
@@ -39,7 +53,7 @@ public final class Yields {
                     sticks + other.sticks,
                     all.plus(other.all),
                     pieces.plus(other.pieces),
-                    kept.plus(other.kept),
+                    Stream.concat(leftovers.stream(), other.leftovers.stream()).toList(),
                     bill.plus(other.bill));
         }
     }
@@ -74,10 +88,8 @@ public final class Yields {
 
     private static Line line(Ticket ticket, Stick stick, Length kerf, PriceBook prices) {
         Length pieces = covered(ticket);
-        Length kept = Length.ZERO;
-        for (Material offcut : Offcuts.of(ticket, kerf)) {
-            kept = kept.plus(((Stick) offcut).length());
-        }
+        List<Length> leftovers =
+                Offcuts.of(ticket, kerf).stream().map(m -> ((Stick) m).length()).toList();
         Money price =
                 ticket.bought()
                         ? prices.offers().stream()
@@ -86,6 +98,6 @@ public final class Yields {
                                 .findFirst()
                                 .orElse(Money.ZERO)
                         : Money.ZERO;
-        return new Line(stick.section(), 1, stick.length(), pieces, kept, price);
+        return new Line(stick.section(), 1, stick.length(), pieces, leftovers, price);
     }
 }

@@ -4,6 +4,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.operation.union.UnaryUnionOp;
 import reliqua.core.coop.Axis;
 import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Coop;
@@ -53,11 +58,53 @@ public final class Elevation {
         return new Elevation(coop, view, tape, lit).draw();
     }
 
+    /**
+     * Without sizes, with some parts lit, from where most of them is seen; from the side where all
+     * is alike.
+     */
+    public static Picture lit(Coop coop, Tape tape, Set<String> lit) {
+        View best =
+                Stream.of(View.SIDE, View.FRONT, View.PLAN)
+                        .max(Comparator.comparingDouble(v -> seen(coop, v, lit)))
+                        .orElseThrow();
+        Elevation drawing = new Elevation(coop, best, tape, lit);
+        drawing.parts();
+        if (best != View.PLAN) {
+            drawing.ground();
+        }
+        return drawing.sketch.picture();
+    }
+
+    /** What of them is not behind one another, in whole square centimetres. */
+    private static double seen(Coop coop, View view, Set<String> lit) {
+        Elevation drawing = new Elevation(coop, view, Tape.METRIC, lit);
+        List<Geometry> faces =
+                coop.parts().stream()
+                        .filter(p -> lit.contains(p.mark()))
+                        .map(p -> face(drawing.outline(p.solid())))
+                        .toList();
+        Geometry all = UnaryUnionOp.union(faces);
+        return all == null ? 0 : Math.rint(all.getArea() / 100);
+    }
+
+    private static Geometry face(List<Picture.Point> outline) {
+        return new GeometryFactory()
+                .createPolygon(
+                        Stream.concat(outline.stream(), outline.stream().limit(1))
+                                .map(p -> new Coordinate(p.x(), p.y()))
+                                .toArray(Coordinate[]::new));
+    }
+
     private Picture draw() {
+        parts();
+        dimensions();
+        return sketch.picture();
+    }
+
+    private void parts() {
         List<Part> parts =
                 coop.parts().stream()
-                        .filter(p -> p.role() != Role.APRON || view == View.PLAN)
-                        .filter(p -> view != View.PLAN || !hidesThePlan(p))
+                        .filter(p -> !hides(p) || lit.contains(p.mark()))
                         .sorted(Comparator.comparing(this::nearness))
                         .toList();
         for (Part part : parts) {
@@ -66,12 +113,13 @@ public final class Elevation {
             }
         }
         parts.stream().filter(p -> lit.contains(p.mark())).forEach(this::part);
-        dimensions();
-        return sketch.picture();
     }
 
-    /** The plan looks in below the roof. */
-    private static boolean hidesThePlan(Part part) {
+    /** The plan looks in below the roof; an apron lies in the ground. */
+    private boolean hides(Part part) {
+        if (view != View.PLAN) {
+            return part.role() == Role.APRON;
+        }
         return switch (part.role()) {
             case ROOF_SHEET, PURLIN, RAKE_FILLER, RAFTER, VENT_MESH -> true;
             default -> false;
@@ -134,18 +182,21 @@ public final class Elevation {
         return corners.stream().map(c -> new Picture.Point(c.u().toMm(), -c.v().toMm())).toList();
     }
 
+    private void ground() {
+        sketch.line(sketch.left() - 60, 0, sketch.right() + 60, 0, Ink.INK, true);
+    }
+
     private void dimensions() {
         Coop.Measures m = coop.measures();
-        double ground = 0;
         switch (view) {
             case FRONT -> {
-                sketch.line(sketch.left() - 60, ground, sketch.right() + 60, ground, Ink.INK, true);
+                ground();
                 across(0, m.width().toMm(), sketch.bottom() + OFF, tape.say(m.width()));
                 atRight(m.height());
                 upright(sketch.left() - OFF, m.clearBelow(), BEFORE);
             }
             case SIDE -> {
-                sketch.line(sketch.left() - 60, ground, sketch.right() + 60, ground, Ink.INK, true);
+                ground();
                 across(0, m.depth().toMm(), sketch.bottom() + OFF, tape.say(m.depth()));
                 upright(sketch.left() - OFF, m.floorHeight(), BEFORE);
                 atRight(m.height());

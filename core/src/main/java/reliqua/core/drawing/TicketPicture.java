@@ -42,8 +42,13 @@ public final class TicketPicture {
     /** Room a figure takes along the stick. */
     private static final double FIGURE = 330;
 
-    /** How much higher the second row of figures stands, in points. */
+    /** Shorter pieces have room for a small mark only. */
+    private static final double SHORT = 130;
+
+    /** How much higher the next row of figures stands, in points. */
     private static final double RAISED = 15;
+
+    private static final int MOST_ROWS = 4;
 
     /** A panel lower than this share of its sheet's length has no room for its size. */
     private static final double LOW = 0.075;
@@ -101,15 +106,17 @@ public final class TicketPicture {
             Ticket ticket, Length length, List<Flaw> flaws, Ink fill, Ink edge, Tape tape) {
         Picture.Sketch sketch = new Picture.Sketch();
         double whole = length.toMm();
+        Lanes lanes = Lanes.of(ticket, STRIP);
         sketch.rectangle(0, 0, whole, STRIP, Ink.WASTE, edge, "");
         for (int n = 0; n < ticket.cuts().size(); n++) {
-            piece(sketch, ticket.cuts(), n, fill);
+            piece(sketch, ticket.cuts(), n, fill, lanes);
         }
         for (Flaw flaw : flaws) {
             double from = Math.max(0, flaw.from().toMm());
             double to = Math.min(whole, flaw.to().toMm());
-            sketch.rectangle(from, 0, to, STRIP, Ink.FLAW, Ink.DANGER, "");
+            sketch.rectangle(from, lanes.top(), to, lanes.bottom(), Ink.FLAW, Ink.DANGER, "");
         }
+        lanes.ripLines(sketch, whole, tape);
         sketch.line(0, -ABOVE / 2, whole, -ABOVE / 2, Ink.SOFT, false);
         tapeMarks(sketch, ticket, whole, tape);
         sketch.line(0, -ABOVE, 0, STRIP + 12, Ink.INK, true);
@@ -118,20 +125,21 @@ public final class TicketPicture {
     }
 
     /**
-     * Figures that would run into one another stand in two rows; the last keeps within the stick.
+     * Figures that would run into one another stand in rows, each in the lowest that has room; the
+     * last keeps within the stick.
      */
     private static void tapeMarks(Picture.Sketch sketch, Ticket ticket, double whole, Tape tape) {
-        double last = Double.NEGATIVE_INFINITY;
-        boolean raised = false;
-        boolean anyRaised = false;
+        double[] last = new double[MOST_ROWS];
+        Arrays.fill(last, Double.NEGATIVE_INFINITY);
+        int highest = 0;
         for (Length mark : marks(ticket)) {
             double x = mark.toMm();
             if (x < whole - 0.5) {
                 sketch.line(x, -ABOVE, x, STRIP + 12, Ink.INK, true);
             }
-            raised = x - last < FIGURE && !raised;
-            anyRaised |= raised;
-            last = x;
+            int row = row(last, x);
+            last[row] = x;
+            highest = Math.max(highest, row);
             Picture.Anchor anchor =
                     x > whole - FIGURE / 3 ? Picture.Anchor.RIGHT : Picture.Anchor.MIDDLE;
             sketch.label(
@@ -141,9 +149,21 @@ public final class TicketPicture {
                     Picture.Size.FIGURE,
                     anchor,
                     Ink.INK,
-                    raised ? -RAISED : 0);
+                    -RAISED * row);
         }
-        sketch.reach(new Picture.Point(0, -ABOVE - (anyRaised ? 190 : 90)));
+        sketch.reach(new Picture.Point(0, -ABOVE - 90 - 100 * highest));
+    }
+
+    /** The lowest row with room at x; where none has, the one with most. */
+    private static int row(double[] last, double x) {
+        int best = 0;
+        for (int row = 0; row < last.length; row++) {
+            if (x - last[row] >= FIGURE) {
+                return row;
+            }
+            best = last[row] < last[best] ? row : best;
+        }
+        return best;
     }
 
     /** The part a piece becomes; none for one that serves nothing any more. */
@@ -155,7 +175,8 @@ public final class TicketPicture {
         return first(cut).map(Part::mark).orElse("");
     }
 
-    private static void piece(Picture.Sketch sketch, List<Ticket.Cut> cuts, int n, Ink fill) {
+    private static void piece(
+            Picture.Sketch sketch, List<Ticket.Cut> cuts, int n, Ink fill, Lanes lanes) {
         Ticket.Cut cut = cuts.get(n);
         double from = cut.x().toMm();
         double to = cut.end().toMm();
@@ -172,16 +193,16 @@ public final class TicketPicture {
         // All slants lean the same way, so that what is nested lies side by side.
         List<Picture.Point> outline =
                 List.of(
-                        new Picture.Point(from + startLean, 0),
-                        new Picture.Point(to, 0),
-                        new Picture.Point(to - endLean, STRIP),
-                        new Picture.Point(from, STRIP));
+                        new Picture.Point(from + startLean, lanes.top()),
+                        new Picture.Point(to, lanes.top()),
+                        new Picture.Point(to - endLean, lanes.bottom()),
+                        new Picture.Point(from, lanes.bottom()));
         sketch.area(outline, List.of(), fill, Ink.INK, tag(cut));
         sketch.label(
                 (from + to) / 2,
-                STRIP * 0.62,
+                lanes.top() + (lanes.bottom() - lanes.top()) * 0.62,
                 cut.marks(),
-                Picture.Size.FIGURE,
+                to - from < SHORT ? Picture.Size.NOTE : Picture.Size.FIGURE,
                 Picture.Anchor.MIDDLE,
                 Ink.INK);
     }

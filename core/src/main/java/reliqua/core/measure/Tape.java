@@ -161,6 +161,8 @@ public record Tape(UnitSystem system, int denominator, String currency) {
             case Weight weight -> say(weight);
             case Money money -> say(money);
             case Angle angle -> say(angle);
+            case Slope slope -> rise(slope.angle());
+            case Marked mark -> say(mark.length().plus(step().half()).floorTo(step()));
             case Pressure pressure -> say(pressure);
             case Speed speed -> say(speed);
             case Temperature temperature -> say(temperature);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import reliqua.core.coop.Part;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
@@ -101,6 +102,25 @@ public final class Describe {
                             + " x "
                             + tape.mark(b.length());
             case Hardware h -> h.size().map(tape::say).orElse("");
+        };
+    }
+
+    /** What a piece measures; of one with slanting ends from point to point. */
+    public static String piece(Part part, Tape tape) {
+        return switch (part) {
+            case Part.StickPart s -> tape.mark(s.length());
+            case Part.PanelPart p ->
+                    p.lowSide()
+                            .map(
+                                    low ->
+                                            Words.say(
+                                                    "piece.slope",
+                                                    tape.mark(p.width()),
+                                                    tape.mark(p.height()),
+                                                    tape.mark(low)))
+                            .orElse(tape.mark(p.width()) + " x " + tape.mark(p.height()));
+            case Part.RoofPart r -> tape.mark(r.length());
+            case Part.MeshPart m -> tape.mark(m.width()) + " x " + tape.mark(m.length());
         };
     }
 

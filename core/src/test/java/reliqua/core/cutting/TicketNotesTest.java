@@ -14,6 +14,7 @@ import reliqua.core.measure.Angle;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Sum;
+import reliqua.core.measure.Tape;
 import reliqua.core.stock.Material;
 import reliqua.core.stock.Pole;
 import reliqua.core.stock.Section;
@@ -41,21 +42,24 @@ class TicketNotesTest {
     }
 
     private static List<String> notes(Part part, Material material, Seam... seams) {
-        WorkPlan plan =
-                new WorkPlan(
-                        List.of(),
-                        List.of(),
-                        Money.ZERO,
-                        Money.ZERO,
-                        true,
-                        "",
-                        List.of(),
-                        Map.of(),
-                        Workshop.plain(Length.mm(3)),
-                        List.of(seams),
-                        0);
+        WorkPlan plan = joined(seams);
         Ticket ticket = new Ticket("S1", 1, false, material, List.of());
         return TicketNotes.of(plan, ticket, part).stream().map(Sum::key).toList();
+    }
+
+    private static WorkPlan joined(Seam... seams) {
+        return new WorkPlan(
+                List.of(),
+                List.of(),
+                Money.ZERO,
+                Money.ZERO,
+                true,
+                "",
+                List.of(),
+                Map.of(),
+                Workshop.plain(Length.mm(3)),
+                List.of(seams),
+                0);
     }
 
     private static Stick bent(Section section) {
@@ -113,5 +117,29 @@ class TicketNotesTest {
                         Optional.empty(),
                         List.of());
         assertThat(notes(panel, sheet)).containsExactly("piece.grainAlong");
+    }
+
+    private static List<String> ends(Role role, double start, double end) {
+        Part part =
+                new Part.StickPart(
+                        "D1", role, ASKED, Length.mm(900), new Angle(start), new Angle(end), SOLID);
+        return notes(part, Stick.sound(ASKED, Length.mm(2000)));
+    }
+
+    /** A rafter's ends slant over the wide face, a stud's top over the narrow one. */
+    @Test
+    void slantingEndsSayOverWhichSideAndByHowMuch() {
+        assertThat(ends(Role.RAFTER, 15, 15)).containsExactly("piece.slantBoth");
+        assertThat(ends(Role.STUD, 0, 15)).containsExactly("piece.slantOne");
+        assertThat(ends(Role.DOOR_FRAME, 40, 40)).containsExactly("piece.pointed");
+        Ticket ticket = new Ticket("S1", 1, false, Stick.sound(ASKED, Length.mm(2000)), List.of());
+        Sum note = TicketNotes.of(joined(), ticket, rafter()).getFirst();
+        assertThat(note.words(Tape.METRIC))
+                .isEqualTo("both ends slant 17 mm across the wide face: 15\u00b0, 27 in 100");
+    }
+
+    private static Part.StickPart rafter() {
+        return new Part.StickPart(
+                "D1", Role.RAFTER, ASKED, Length.mm(900), new Angle(15), new Angle(15), SOLID);
     }
 }

@@ -27,6 +27,12 @@ public final class PictureView extends Region {
     private final double fixedScale;
     private Consumer<String> onPick = _ -> {};
     private Runnable onPlaced = () -> {};
+
+    /** Sizes of type, in points, by which pictures place their words. */
+    private static final double TYPE = 14.25;
+
+    private static final double SMALL_TYPE = 12;
+
     private Placement placement = new Placement(1, 0, 0);
     private boolean stale = true;
     private double lastWidth;
@@ -166,7 +172,8 @@ public final class PictureView extends Region {
     private void place(Text text, Picture.Label label, double x, double y) {
         Bounds bounds = text.getLayoutBounds();
         if (label.turned()) {
-            text.setTranslateX(x - label.away() - bounds.getHeight() / 2 - bounds.getCenterX());
+            text.setTranslateX(
+                    x - away(text, label) - bounds.getHeight() / 2 - bounds.getCenterX());
             text.setTranslateY(y - bounds.getCenterY());
             return;
         }
@@ -177,7 +184,13 @@ public final class PictureView extends Region {
                     case RIGHT -> -bounds.getWidth();
                 };
         text.setTranslateX(Math.clamp(x + shift, 0, Math.max(0, getWidth() - bounds.getWidth())));
-        text.setTranslateY(y + label.away());
+        text.setTranslateY(y + away(text, label));
+    }
+
+    /** Pictures reckon with type of the usual size; where it is set larger, lines stand wider. */
+    private static double away(Text text, Picture.Label label) {
+        double usual = label.size() == Picture.Size.NOTE ? SMALL_TYPE : TYPE;
+        return label.away() * Math.max(1, text.getFont().getSize() / usual);
     }
 
     private static String ink(Ink ink) {

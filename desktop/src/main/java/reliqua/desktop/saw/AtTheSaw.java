@@ -35,6 +35,8 @@ final class AtTheSaw extends VBox {
     /** Height of a field, so that its name stays beside it whatever is written under it. */
     private static final double FIELD = 36;
 
+    private static final double PLACE_WIDE = 330;
+    private static final double PLACE_HIGH = 170;
     private final TicketBook book;
     private final Runnable close;
     private final Label count = Parts.text("", "saw-count");
@@ -42,6 +44,7 @@ final class AtTheSaw extends VBox {
     private final Label what = Parts.text("", "saw-what");
     private final Label state = Parts.text("", "saw-state");
     private final PictureView strip = new PictureView();
+    private final PictureView place = new PictureView();
     private final SawPieces pieces;
     private final EntryField tapeSays =
             new EntryField("saw-measured", Texts.get("saw.mode.measured"), this::measured);
@@ -70,10 +73,6 @@ final class AtTheSaw extends VBox {
         setFocusTraversable(true);
         VBox.setVgrow(strip, Priority.ALWAYS);
         strip.setMinHeight(140);
-        Label planning = Parts.text(Texts.get("saw.mode.planning"), "saw-from", "danger");
-        planning.setId("saw-planning");
-        planning.visibleProperty().bind(Bindings.lessThan(book.progress(), 1));
-        HBox head = Parts.row(16, count, Parts.spring(), planning, state);
         HBox keys =
                 Parts.row(
                         12,
@@ -101,11 +100,24 @@ final class AtTheSaw extends VBox {
                         splitAt.wide(300));
         again.setMinWidth(USE_PREF_SIZE);
         answering.managedProperty().bind(answering.visibleProperty());
-        getChildren().addAll(head, what, from, strip, pieces, answering, measure, caution, keys);
+        getChildren().addAll(top(), strip, pieces, answering, measure, caution, keys);
         measure.setAlignment(Pos.TOP_LEFT);
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         addEventFilter(KeyEvent.KEY_TYPED, this::typed);
         show();
+    }
+
+    /** What is in hand, and where its pieces go. */
+    private HBox top() {
+        Label planning = Parts.text(Texts.get("saw.mode.planning"), "saw-from", "danger");
+        planning.setId("saw-planning");
+        planning.visibleProperty().bind(Bindings.lessThan(book.progress(), 1));
+        VBox words = new VBox(10, Parts.row(16, count, state, planning), what, from);
+        HBox.setHgrow(words, Priority.ALWAYS);
+        place.setId("saw-place");
+        place.setPrefSize(PLACE_WIDE, PLACE_HIGH);
+        place.setMinSize(PLACE_WIDE, PLACE_HIGH);
+        return new HBox(16, words, place);
     }
 
     private static Label name(String key) {
@@ -333,6 +345,7 @@ final class AtTheSaw extends VBox {
                         ? Texts.get("saw.split.none")
                         : Texts.get("saw.split.hit", TicketBook.marks(hit)));
         strip.setVisible(true);
+        book.place(ticket).ifPresent(place.picture()::set);
         strip.picture().set(TicketPicture.of(ticket.on(material), book.tape()));
         pieces.show(ticket, spoiled, hit);
         splitAt.prompt(

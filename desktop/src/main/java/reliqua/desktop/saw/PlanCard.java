@@ -109,8 +109,11 @@ final class PlanCard extends VBox {
             return Texts.get("plan.missing", plan.missing().size());
         }
         Money open = plan.weighed().minus(plan.lowerBound());
-        return plan.proven() || open.micros() <= 0
-                ? Texts.get("plan.proven", tape.say(plan.cost()))
+        if (plan.proven() || open.micros() <= 0) {
+            return Texts.get("plan.proven", tape.say(plan.cost()));
+        }
+        return plan.lowerBound().isZero()
+                ? Texts.get("plan.open.unknown", tape.say(plan.cost()))
                 : Texts.get(
                         "plan.open",
                         tape.say(plan.cost()),

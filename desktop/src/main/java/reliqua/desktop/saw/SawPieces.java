@@ -2,6 +2,7 @@ package reliqua.desktop.saw;
 
 import java.util.List;
 import java.util.Set;
+import javafx.geometry.VPos;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
@@ -19,6 +20,7 @@ final class SawPieces extends FlowPane {
     SawPieces(TicketBook book) {
         super(28, 10);
         this.book = book;
+        setRowValignment(VPos.TOP);
     }
 
     /**

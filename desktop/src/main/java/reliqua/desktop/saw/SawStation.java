@@ -2,8 +2,6 @@ package reliqua.desktop.saw;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.TreeSet;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 import javafx.scene.Node;
@@ -20,13 +18,11 @@ import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import reliqua.core.coop.Part;
 import reliqua.core.cutting.Ticket;
-import reliqua.core.drawing.Elevation;
 import reliqua.core.drawing.Picture;
 import reliqua.core.drawing.TicketPicture;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
 import reliqua.core.project.Describe;
-import reliqua.core.project.Design;
 import reliqua.core.project.SawLog;
 import reliqua.desktop.Texts;
 import reliqua.desktop.paint.PictureView;
@@ -211,8 +207,7 @@ public final class SawStation implements Station {
         showSpares();
         slip.getChildren().addAll(wishes.all());
         Ticket ticket = list.getSelectionModel().getSelectedItem();
-        Optional<Design> design = workspace.designs().state().get().design();
-        if (ticket == null || design.isEmpty()) {
+        if (ticket == null) {
             slip.getChildren().add(Parts.text(Texts.get("saw.none"), "soft"));
             return;
         }
@@ -226,10 +221,8 @@ public final class SawStation implements Station {
                                 Texts.get(book.isCut(ticket) ? "saw.uncut" : "saw.cut"),
                                 () -> book.toggle(ticket),
                                 "main-button"));
-        Set<String> lit = new TreeSet<>();
         for (Ticket.Cut cut : ticket.cuts()) {
             for (Part part : cut.parts()) {
-                lit.add(part.mark());
                 slip.getChildren().add(piece(part));
                 String notes = book.notes(ticket, part);
                 if (!notes.isEmpty()) {
@@ -241,8 +234,7 @@ public final class SawStation implements Station {
             }
         }
         PictureView place = new PictureView();
-        place.picture()
-                .set(Elevation.of(design.get().candidate().coop(), Elevation.View.SIDE, tape, lit));
+        book.place(ticket).ifPresent(place.picture()::set);
         place.setPrefHeight(150);
         place.setMinHeight(150);
         slip.getChildren().addAll(Parts.rule(), Parts.text(Texts.get("saw.goes"), "strong"), place);

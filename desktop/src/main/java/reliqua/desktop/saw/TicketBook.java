@@ -17,6 +17,8 @@ import reliqua.core.cutting.Ticket;
 import reliqua.core.cutting.TicketNotes;
 import reliqua.core.cutting.WorkPlan;
 import reliqua.core.cutting.Yields;
+import reliqua.core.drawing.Elevation;
+import reliqua.core.drawing.Picture;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Tape;
@@ -246,27 +248,22 @@ final class TicketBook {
     }
 
     String size(Part part) {
-        Tape tape = tape();
-        return switch (part) {
-            case Part.StickPart s ->
-                    tape.mark(s.length())
-                            + (s.endCut().degrees() == 0
-                                    ? ""
-                                    : ", "
-                                            + Texts.get(
-                                                    "saw.angle",
-                                                    tape.say(s.endCut()),
-                                                    tape.rise(s.endCut())));
-            case Part.PanelPart p ->
-                    tape.mark(p.width())
-                            + " x "
-                            + tape.mark(p.height())
-                            + p.lowSide()
-                                    .map(low -> Texts.get("saw.slope", tape.mark(low)))
-                                    .orElse("");
-            case Part.RoofPart r -> tape.mark(r.length());
-            case Part.MeshPart m -> tape.mark(m.width()) + " x " + tape.mark(m.length());
-        };
+        return Describe.piece(part, tape());
+    }
+
+    /** Where the pieces of a ticket go: the house from where they are seen best, with them lit. */
+    Optional<Picture> place(Ticket ticket) {
+        Set<String> lit =
+                ticket.cuts().stream()
+                        .flatMap(c -> c.parts().stream())
+                        .map(Part::mark)
+                        .collect(Collectors.toSet());
+        return workspace
+                .designs()
+                .state()
+                .get()
+                .design()
+                .map(d -> Elevation.lit(d.candidate().coop(), tape(), lit));
     }
 
     /** Where the thing lies, or lay before it was cut. */

@@ -59,20 +59,25 @@ final class YieldView extends ScrollPane {
                         line.bill().isZero() ? "holds" : "danger",
                         "strong");
         head.getChildren().addAll(Parts.spring(), bill);
-        HBox strip =
-                new HBox(
-                        bar(line.pieces(), scale, "yield-pieces"),
-                        bar(line.kept(), scale, "yield-kept"),
-                        bar(line.lost(), scale, "yield-lost"));
-        Label words =
-                Parts.text(
-                        Texts.get(
-                                "yield.parts",
-                                tape.sayLong(line.pieces()),
-                                tape.sayLong(line.kept()),
-                                tape.sayLong(line.lost())),
-                        "note");
-        return new VBox(4, head, strip, words);
+        HBox strip = new HBox(bar(line.pieces(), scale, "yield-pieces"));
+        line.leftovers().forEach(l -> strip.getChildren().add(bar(l, scale, "yield-kept")));
+        strip.getChildren().add(bar(line.lost(), scale, "yield-lost"));
+        return new VBox(4, head, strip, Parts.text(words(line, tape), "note"));
+    }
+
+    private static String words(Yields.Line line, Tape tape) {
+        String pieces = tape.sayLong(line.pieces());
+        String lost = tape.sayLong(line.lost());
+        if (line.leftovers().isEmpty()) {
+            return Texts.get("yield.parts.none", pieces, lost);
+        }
+        return Texts.get(
+                "yield.parts",
+                pieces,
+                tape.sayLong(line.kept()),
+                line.leftovers().size(),
+                tape.sayLong(line.leftovers().getFirst()),
+                lost);
     }
 
     private static Region bar(Length length, double scale, String style) {
