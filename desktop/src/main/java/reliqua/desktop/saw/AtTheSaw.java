@@ -2,8 +2,6 @@ package reliqua.desktop.saw;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.TreeSet;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -14,11 +12,9 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import reliqua.core.cutting.FoundFlaws;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.drawing.TicketPicture;
 import reliqua.core.project.Describe;
-import reliqua.core.stock.FlawMarking;
 import reliqua.core.stock.Material;
 import reliqua.core.stock.Sheet;
 import reliqua.desktop.Texts;
@@ -54,19 +50,14 @@ final class AtTheSaw extends VBox {
     private final Button again =
             Parts.button("saw-again", Texts.get("saw.mode.again"), this::planAgain, "saw-key");
     private final HBox answering = Parts.row(12, answer, Parts.spring(), again);
-    private final Set<String> spoiled = new TreeSet<>();
-    private Optional<Split> split = Optional.empty();
+    private final InHand hand;
     private boolean said;
-    private int at;
-
-    /** A ticket whose thing split, and the thing with the split in it. */
-    private record Split(Ticket ticket, Material found) {}
 
     AtTheSaw(TicketBook book, int first, Runnable close) {
         super(14);
         this.book = book;
         this.pieces = new SawPieces(book);
-        this.at = first;
+        this.hand = new InHand(book, first);
         this.close = close;
         setId("at-the-saw");
         getStyleClass().add("at-the-saw");
@@ -165,11 +156,11 @@ final class AtTheSaw extends VBox {
 
     /** What the tape says of the stick in hand; the rest is planned again with it. */
     private String measured(String text) {
-        List<Ticket> tickets = book.tickets();
-        if (text.isBlank() || tickets.isEmpty()) {
+        Optional<Ticket> ticket = hand.ticket();
+        if (text.isBlank() || ticket.isEmpty()) {
             return "";
         }
-        String fault = book.measured(tickets.get(at), text);
+        String fault = book.measured(ticket.get(), text);
         if (fault.isEmpty()) {
             tapeSays.clear();
             requestFocus();
@@ -179,164 +170,68 @@ final class AtTheSaw extends VBox {
 
     /** Where it split is asked for, or it did not after all. */
     private void beginSplit() {
-        if (split.isPresent()) {
-            forget();
+        if (hand.isSplit()) {
+            hand.forget();
             show();
         } else {
             splitAt.begin();
         }
     }
 
-    /**
-     * Where the thing in hand split. The pieces there are not cut out of it; whether the others are
-     * cut is said by the next key.
-     */
     private String split(String text) {
-        Optional<Ticket> ticket = inHand();
-        if (text.isBlank()) {
-            return "";
+        String fault = text.isBlank() ? "" : hand.split(text);
+        if (!text.isBlank() && fault.isEmpty()) {
+            splitAt.clear();
+            requestFocus();
+            show();
         }
-        if (ticket.isEmpty()) {
-            return Texts.get("saw.split.cut");
-        }
-        if (!FlawMarking.takes(ticket.get().material())) {
-            return Texts.get("saw.split.not");
-        }
-        try {
-            Material found = FlawMarking.split(found(ticket.get()), text, book.tape());
-            split = Optional.of(new Split(ticket.get(), found));
-        } catch (IllegalArgumentException e) {
-            return String.valueOf(e.getMessage());
-        }
-        splitAt.clear();
-        requestFocus();
-        show();
-        return "";
+        return fault;
     }
 
-    /** Nothing is cut out of what split: it stays whole and is planned again. */
     private void planAgain() {
-        Optional<Ticket> ticket = inHand();
-        if (ticket.isEmpty() || split.isEmpty()) {
-            return;
-        }
-        String fault = book.split(ticket.get(), found(ticket.get()));
-        if (fault.isEmpty()) {
-            forget();
-        }
+        String fault = hand.planAgain();
         show();
-        answer.setText(fault.isEmpty() ? answer.getText() : fault);
-    }
-
-    /** The ticket that is shown, if it is still to be cut. */
-    private Optional<Ticket> inHand() {
-        List<Ticket> tickets = book.tickets();
-        return tickets.isEmpty()
-                ? Optional.empty()
-                : Optional.of(tickets.get(at)).filter(t -> !book.isCut(t));
-    }
-
-    /** The thing as it is known to be by now. */
-    private Material found(Ticket ticket) {
-        return split.filter(s -> s.ticket().equals(ticket))
-                .map(Split::found)
-                .orElse(ticket.material());
-    }
-
-    /** A plan made anew may leave what split where it was, move it on, or not want it any more. */
-    private void keepInHand(List<Ticket> tickets) {
-        if (split.isEmpty()) {
-            return;
+        if (!fault.isEmpty()) {
+            answer.setText(fault);
         }
-        Ticket was = split.get().ticket();
-        Optional<Ticket> now =
-                tickets.contains(was)
-                        ? Optional.of(was)
-                        : tickets.stream().filter(t -> !book.isCut(t) && isOf(t, was)).findFirst();
-        if (now.isEmpty()) {
-            forget();
-            return;
-        }
-        at = tickets.indexOf(now.get());
-        split = Optional.of(new Split(now.get(), split.get().found()));
     }
 
-    private static boolean isOf(Ticket ticket, Ticket other) {
-        return ticket.source().equals(other.source()) && ticket.material().equals(other.material());
-    }
-
-    private void forget() {
-        spoiled.clear();
-        split = Optional.empty();
-    }
-
-    /**
-     * The piece of this number came out wrong, or not after all; it is wanted again once cut. Of
-     * what is cut it is spoiled since.
-     */
     private void spoil(String digit) {
-        int number = Integer.parseInt(digit);
-        List<Ticket> tickets = book.tickets();
-        if (tickets.isEmpty() || number > tickets.get(at).cuts().size()) {
-            return;
-        }
-        Ticket.Cut cut = tickets.get(at).cuts().get(number - 1);
-        if (book.isCut(tickets.get(at))) {
-            book.spoil(tickets.get(at), cut);
-        } else if (!spoiled.remove(cut.marks())) {
-            spoiled.add(cut.marks());
-        }
+        hand.spoil(Integer.parseInt(digit));
         show();
     }
 
     private void leaf(int by) {
-        forget();
-        at = Math.clamp(at + by, 0, Math.max(0, book.tickets().size() - 1));
+        hand.leaf(by);
         show();
     }
 
-    /** Cut, or not cut after all; after a cut the next one that is not cut comes up. */
     private void cut() {
-        List<Ticket> tickets = book.tickets();
-        if (tickets.isEmpty()) {
-            return;
-        }
-        Ticket ticket = tickets.get(at);
-        boolean was = book.isCut(ticket);
-        if (was) {
-            book.toggle(ticket);
-        } else {
-            book.cut(ticket, Set.copyOf(spoiled), found(ticket));
-            forget();
-            int size = tickets.size();
-            for (int n = 1; n <= size; n++) {
-                int next = (at + n) % size;
-                if (!book.isCut(tickets.get(next))) {
-                    at = next;
-                    break;
-                }
-            }
-        }
+        hand.cut();
         show();
     }
 
     /** Shows the ticket at hand as it is now. */
     void show() {
-        List<Ticket> tickets = book.tickets();
-        keepInHand(tickets);
-        answering.setVisible(split.isPresent());
-        if (tickets.isEmpty()) {
+        Optional<Ticket> ticket = hand.ticket();
+        answering.setVisible(hand.isSplit());
+        strip.setVisible(ticket.isPresent());
+        place.setVisible(ticket.isPresent());
+        if (ticket.isPresent()) {
+            show(ticket.get());
+        } else {
             pieces.getChildren().clear();
             what.setText(Texts.get("saw.empty"));
             List.of(count, from, state).forEach(label -> label.setText(""));
-            strip.setVisible(false);
-            return;
         }
-        at = Math.min(at, tickets.size() - 1);
-        Ticket ticket = tickets.get(at);
-        Material material = found(ticket);
-        List<Ticket.Cut> hit = FoundFlaws.hit(ticket, material);
-        count.setText(Texts.get("saw.mode.count", at + 1, tickets.size(), book.cutCount()));
+        setAccessibleText(count.getText() + ". " + what.getText() + ". " + from.getText());
+    }
+
+    private void show(Ticket ticket) {
+        Material material = hand.found(ticket);
+        List<Ticket.Cut> hit = hand.hit(ticket);
+        count.setText(
+                Texts.get("saw.mode.count", hand.at() + 1, book.tickets().size(), book.cutCount()));
         what.setText(Describe.size(ticket.material(), book.tape()));
         from.setText(book.where(ticket));
         state.setText(book.isCut(ticket) ? Texts.get("saw.isCut") : "");
@@ -344,14 +239,12 @@ final class AtTheSaw extends VBox {
                 hit.isEmpty()
                         ? Texts.get("saw.split.none")
                         : Texts.get("saw.split.hit", TicketBook.marks(hit)));
-        strip.setVisible(true);
         book.place(ticket).ifPresent(place.picture()::set);
         strip.picture().set(TicketPicture.of(ticket.on(material), book.tape()));
-        pieces.show(ticket, spoiled, hit);
+        pieces.show(ticket, hand.spoiled(), hit);
         splitAt.prompt(
                 Texts.get(
                         (material instanceof Sheet ? "saw.split.area." : "saw.split.stretch.")
                                 + book.tape().system()));
-        setAccessibleText(count.getText() + ". " + what.getText() + ". " + from.getText());
     }
 }

@@ -1,0 +1,157 @@
+package reliqua.core.drawing;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.AffineTransformation;
+import reliqua.core.coop.Part;
+import reliqua.core.cutting.PanelFace;
+import reliqua.core.cutting.PanelOutline;
+import reliqua.core.cutting.Ticket;
+import reliqua.core.measure.Tape;
+import reliqua.core.stock.FlawArea;
+import reliqua.core.stock.Sheet;
+
+/** What is cut from a sheet or a roll: its panels as they lie, the sheet on its side. */
+final class SheetPicture {
+    /** A panel lower than this share of its sheet's length has no room for its size. */
+    private static final double LOW = 0.075;
+
+    /** How far above and below the middle mark and size stand, in points. */
+    private static final double BESIDE = 8;
+
+    /** Room a character of a size, and a mark over two lines of it, take on a sheet in the list. */
+    private static final double CHARACTER = 45;
+
+    private static final double THREE_LINES = 400;
+
+    private SheetPicture() {}
+
+    static Picture of(Ticket ticket, Sheet laid, Ink fill, Tape tape) {
+        Picture.Sketch sketch = new Picture.Sketch();
+        // Laid on its side: length runs across the paper.
+        double across = laid.length().toMm();
+        double down = laid.width().toMm();
+        sketch.area(LotPicture.edge(laid), List.of(), Ink.WASTE, Ink.WOOD_EDGE, "");
+        sketch.reach(new Picture.Point(across, down));
+        for (Ticket.Cut cut : ticket.cuts()) {
+            double x = cut.y().toMm();
+            double y = cut.x().toMm();
+            double x1 = x + cut.along().toMm();
+            double y1 = y + cut.across().toMm();
+            Optional<Geometry> face = face(cut);
+            if (face.isPresent()) {
+                shape(sketch, face.get(), fill, TicketPicture.tag(cut));
+            } else {
+                sketch.rectangle(x, y, x1, y1, fill, Ink.INK, TicketPicture.tag(cut));
+                diagonal(sketch, cut, x, y, x1, y1);
+            }
+            Picture.Point middle = face.map(SheetPicture::within).orElse(middle(x, y, x1, y1));
+            List<String> lines =
+                    y1 - y > LOW * across ? sizeLines(cut, x1 - x, y1 - y, tape) : List.of();
+            double up = -BESIDE * lines.size();
+            label(sketch, middle, cut.marks(), Picture.Size.FIGURE, up);
+            for (int n = 0; n < lines.size(); n++) {
+                label(sketch, middle, lines.get(n), Picture.Size.NOTE, up + 2 * BESIDE * (n + 1));
+            }
+        }
+        for (FlawArea flaw : laid.flaws()) {
+            sketch.rectangle(
+                    Math.max(0, flaw.y().toMm()),
+                    Math.max(0, flaw.x().toMm()),
+                    Math.min(across, flaw.y().plus(flaw.length()).toMm()),
+                    Math.min(down, flaw.x().plus(flaw.width()).toMm()),
+                    Ink.FLAW,
+                    Ink.DANGER,
+                    "");
+        }
+        return sketch.picture();
+    }
+
+    /** Its size in one line, or two, or not at all where it would run over the edges. */
+    private static List<String> sizeLines(Ticket.Cut cut, double wide, double high, Tape tape) {
+        String along = tape.mark(cut.along());
+        String across = tape.mark(cut.across());
+        String line = along + " x " + across;
+        if (line.length() * CHARACTER <= wide) {
+            return List.of(line);
+        }
+        boolean two = Math.max(along.length() + 2, across.length()) * CHARACTER <= wide;
+        return two && high >= THREE_LINES ? List.of(along + " x", across) : List.of();
+    }
+
+    private static Picture.Point middle(double x0, double y0, double x1, double y1) {
+        return new Picture.Point((x0 + x1) / 2, (y0 + y1) / 2);
+    }
+
+    /** A place on the wood, not in an opening; laid on its side. */
+    private static Picture.Point within(Geometry face) {
+        Coordinate at = face.getInteriorPoint().getCoordinate();
+        return new Picture.Point(at.getY(), at.getX());
+    }
+
+    private static void label(
+            Picture.Sketch sketch, Picture.Point at, String words, Picture.Size size, double down) {
+        sketch.label(at.x(), at.y(), words, size, Picture.Anchor.MIDDLE, Ink.INK, down);
+    }
+
+    /** A panel that is no rectangle, as it lies on its sheet. */
+    private static Optional<Geometry> face(Ticket.Cut cut) {
+        if (cut.parts().size() != 1
+                || !(TicketPicture.first(cut).orElse(null) instanceof Part.PanelPart panel)) {
+            return Optional.empty();
+        }
+        return PanelFace.of(panel)
+                .map(
+                        outline ->
+                                AffineTransformation.translationInstance(
+                                                cut.x().toMm(), cut.y().toMm())
+                                        .transform(
+                                                PanelOutline.turned(
+                                                        outline.polygon(),
+                                                        panel.width(),
+                                                        panel.height(),
+                                                        cut.quarters())));
+    }
+
+    private static void shape(Picture.Sketch sketch, Geometry face, Ink fill, String tag) {
+        if (face instanceof Polygon polygon) {
+            List<List<Picture.Point>> holes = new ArrayList<>();
+            for (int n = 0; n < polygon.getNumInteriorRing(); n++) {
+                holes.add(points(polygon.getInteriorRingN(n)));
+            }
+            sketch.area(points(polygon.getExteriorRing()), holes, fill, Ink.INK, tag);
+        }
+    }
+
+    /** Laid on its side. */
+    private static List<Picture.Point> points(LinearRing ring) {
+        Coordinate[] corners = ring.getCoordinates();
+        return Arrays.stream(corners)
+                .limit(corners.length - 1L)
+                .map(c -> new Picture.Point(c.getY(), c.getX()))
+                .toList();
+    }
+
+    /** The sloped cut that parts two panels in one rectangle. */
+    private static void diagonal(
+            Picture.Sketch sketch, Ticket.Cut cut, double x, double y, double x1, double y1) {
+        if (!(TicketPicture.first(cut).orElse(null) instanceof Part.PanelPart panel)
+                || panel.lowSide().isEmpty()) {
+            return;
+        }
+        double high = panel.height().toMm();
+        double low = panel.lowSide().get().toMm();
+        boolean lengthwise = Math.abs(panel.width().toMm() - (y1 - y)) < 1;
+        if (lengthwise) {
+            sketch.line(x + high, y, x + low, y1, Ink.INK, true);
+        } else {
+            sketch.line(x, y + high, x1, y + low, Ink.INK, true);
+        }
+    }
+}
