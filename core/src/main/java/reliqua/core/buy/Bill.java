@@ -113,10 +113,9 @@ public record Bill(String merchant, List<Line> lines, Money total, Money fromHea
                 Stream.concat(plan.made().stream(), plan.tickets().stream()).toList()) {
             if (!ticket.bought()) {
                 for (Ticket.Cut cut : ticket.cuts()) {
-                    if (cut.parts().isEmpty()) {
-                        continue;
+                    if (!cut.parts().isEmpty() && !ticket.isWithinAnother(cut)) {
+                        worth = worth.plus(prices.worth(cutFrom(ticket.material(), cut)));
                     }
-                    worth = worth.plus(prices.worth(cutFrom(ticket.material(), cut)));
                 }
             }
         }

@@ -31,6 +31,7 @@ import reliqua.core.stock.Section;
  */
 final class Demand {
     private final List<Part> wanted;
+    private final Openings openings;
     private final Decided decided;
     private final Heap heap;
     private final PriceBook prices;
@@ -48,6 +49,7 @@ final class Demand {
             Workables workables,
             Decided decided) {
         this.wanted = List.copyOf(wanted);
+        this.openings = new Openings(this.wanted);
         this.decided = decided;
         this.heap = heap;
         this.prices = prices;
@@ -81,12 +83,9 @@ final class Demand {
                 .collect(Collectors.toSet());
     }
 
-    private List<Part.PanelPart> cutFrom(Part.PanelPart panel) {
-        return wanted.stream()
-                .filter(p -> p instanceof Part.PanelPart)
-                .map(Part.PanelPart.class::cast)
-                .filter(p -> p.cutFrom().filter(panel.mark()::equals).isPresent())
-                .toList();
+    /** What comes out of the openings of what is wanted. */
+    Openings openings() {
+        return openings;
     }
 
     private int number(PanelOutline outline) {
@@ -125,8 +124,9 @@ final class Demand {
         Map<String, WantedPanel> panels = new LinkedHashMap<>();
         Map<List<Object>, List<Part.PanelPart>> sloped = new LinkedHashMap<>();
         for (Part part : wanted) {
-            if (part instanceof Part.PanelPart panel && panel.cutFrom().isEmpty()) {
-                if (panel.lowSide().isPresent() && pairs) {
+            if (part instanceof Part.PanelPart panel && !openings.comesOut(panel)) {
+                boolean whole = openings.outOf(panel).isEmpty();
+                if (panel.lowSide().isPresent() && pairs && whole) {
                     sloped.computeIfAbsent(alike(panel), _ -> new ArrayList<>()).add(panel);
                 } else {
                     addPanel(panels, panel.height(), List.of(panel));
@@ -198,7 +198,7 @@ final class Demand {
             Map<String, WantedPanel> panels, Length height, List<Part.PanelPart> made) {
         Part.PanelPart first = made.getFirst();
         Optional<PanelOutline> outline =
-                made.size() == 1 ? PanelFace.of(first, cutFrom(first)) : Optional.empty();
+                made.size() == 1 ? PanelFace.of(first, openings.outOf(first)) : Optional.empty();
         String id =
                 "panel "
                         + first.thickness().nm()

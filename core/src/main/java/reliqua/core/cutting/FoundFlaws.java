@@ -2,6 +2,8 @@ package reliqua.core.cutting;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.locationtech.jts.geom.Geometry;
+import reliqua.core.measure.Length;
 import reliqua.core.stock.Flaw;
 import reliqua.core.stock.FlawArea;
 import reliqua.core.stock.Material;
@@ -11,6 +13,9 @@ import reliqua.core.stock.Stick;
 
 /** What a flaw that shows only under the saw leaves of a ticket. */
 public final class FoundFlaws {
+    /** Smaller overlaps come of rounding, in square millimetres. */
+    private static final double LEAST = 0.01;
+
     private FoundFlaws() {}
 
     /**
@@ -61,13 +66,15 @@ public final class FoundFlaws {
                 .toList();
     }
 
-    /**
-     * A panel that is no rectangle counts with the rectangle about it, which is on the safe side.
-     */
     private static boolean overlap(FlawArea flaw, Ticket.Cut cut) {
-        return flaw.x().compareTo(cut.end()) < 0
-                && flaw.x().plus(flaw.width()).compareTo(cut.x()) > 0
-                && flaw.y().compareTo(cut.y().plus(cut.along())) < 0
-                && flaw.y().plus(flaw.length()).compareTo(cut.y()) > 0;
+        Geometry bad = box(flaw.x(), flaw.y(), flaw.width(), flaw.length());
+        Geometry face =
+                PanelFace.lying(cut)
+                        .orElseGet(() -> box(cut.x(), cut.y(), cut.across(), cut.along()));
+        return face.intersection(bad).getArea() > LEAST;
+    }
+
+    private static Geometry box(Length x, Length y, Length across, Length along) {
+        return PanelOutline.rectangle(x, y, x.plus(across), y.plus(along)).polygon();
     }
 }

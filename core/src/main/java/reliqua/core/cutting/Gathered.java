@@ -56,14 +56,16 @@ final class Gathered {
                                 .orElseThrow();
                 Length across = placed.turned() ? panel.length() : panel.width();
                 Length along = placed.turned() ? panel.width() : panel.length();
-                cuts.add(
+                Ticket.Cut cut =
                         new Ticket.Cut(
                                 next(placed.id()),
                                 placed.x(),
                                 placed.y(),
                                 across,
                                 along,
-                                placed.quarters()));
+                                placed.quarters());
+                cuts.add(cut);
+                cuts.addAll(demand.openings().lying(cut));
             }
             ticket(sheet.source(), sheet.copy(), SheetGrain.back(cuts, turned(sheet.source())));
         }
@@ -71,13 +73,19 @@ final class Gathered {
                 .forEach(
                         (id, n) -> {
                             for (int i = 0; i < n; i++) {
-                                missing.addAll(next(id));
+                                miss(next(id));
                             }
                         });
         cost = cost.plus(plan.cost());
         bound = bound.plus(plan.lowerBound());
         proven &= plan.status() == CutPlan.Status.OPTIMAL;
         remark = plan.remark().isEmpty() ? remark : plan.remark();
+    }
+
+    /** Without the panel what would come out of it is missing too. */
+    private void miss(List<Part> parts) {
+        missing.addAll(parts);
+        parts.forEach(p -> missing.addAll(demand.openings().outOf(p)));
     }
 
     private Optional<Sheet> turned(String source) {

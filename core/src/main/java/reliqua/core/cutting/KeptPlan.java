@@ -37,10 +37,7 @@ final class KeptPlan {
             offers.put(offer.id(), offer.material());
             prices.put(offer.id(), offer.price());
         }
-        coop.parts().stream()
-                .filter(p -> !served.has(p))
-                .filter(p -> !(p instanceof Part.PanelPart panel && panel.cutFrom().isPresent()))
-                .forEach(p -> wanted.put(p.mark(), p));
+        coop.parts().stream().filter(p -> !served.has(p)).forEach(p -> wanted.put(p.mark(), p));
     }
 
     /** The kept tickets with what they cost; nothing when they are not all that is wanted. */

@@ -4,10 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.TreeSet;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Block;
-import reliqua.core.stock.Flaw;
 import reliqua.core.stock.FlawArea;
 import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Hardware;
@@ -23,11 +21,6 @@ import reliqua.core.stock.Stick;
 public final class Offcuts {
     /** Shorter sticks and strips only make blocks; they are burnt. */
     private static final Length SHORTEST = Length.mm(300);
-
-    /** Smaller rectangles of a sheet are not kept. */
-    private static final Length NARROWEST = Length.mm(150);
-
-    private static final int MOST_OF_A_SHEET = 3;
 
     private Offcuts() {}
 
@@ -50,20 +43,20 @@ public final class Offcuts {
                             .map(at -> (Material) r.part(at[0], at[1]))
                             .toList();
             case Sheet s ->
-                    rectangles(ticket, s.width(), s.length(), s.barred(), kerf).stream()
-                            .map(b -> (Material) rest(s, b))
-                            .toList();
+                    new LeftOfSheet(s.width(), s.length(), s.barred(), kerf)
+                            .after(ticket.cuts()).stream().map(b -> (Material) rest(s, b)).toList();
             case Mesh m ->
-                    rectangles(ticket, m.width(), m.length(), List.of(), Length.ZERO).stream()
-                            .map(
-                                    b ->
-                                            (Material)
-                                                    new Mesh(
-                                                            m.kind(),
-                                                            m.aperture(),
-                                                            b.width(),
-                                                            b.length()))
-                            .toList();
+                    new LeftOfSheet(m.width(), m.length(), List.of(), Length.ZERO)
+                            .after(ticket.cuts()).stream()
+                                    .map(
+                                            b ->
+                                                    (Material)
+                                                            new Mesh(
+                                                                    m.kind(),
+                                                                    m.aperture(),
+                                                                    b.width(),
+                                                                    b.length()))
+                                    .toList();
             case Pole p ->
                     stretches(ticket, p.length(), kerf).stream()
                             .map(at -> (Material) p.part(at[0], at[1]))
@@ -131,80 +124,5 @@ public final class Offcuts {
         if (to.minus(from).atLeast(SHORTEST)) {
             free.add(new Length[] {from, to});
         }
-    }
-
-    /** The largest free rectangle, then the largest beside it, a few times. */
-    private static List<FlawArea> rectangles(
-            Ticket ticket, Length width, Length length, List<FlawArea> barred, Length kerf) {
-        List<FlawArea> taken = new ArrayList<>(barred);
-        ticket.cuts().forEach(c -> taken.add(grown(c.x(), c.y(), c.across(), c.along(), kerf)));
-        List<FlawArea> kept = new ArrayList<>();
-        for (int n = 0; n < MOST_OF_A_SHEET; n++) {
-            Optional<FlawArea> largest = largest(taken, width, length);
-            if (largest.isEmpty()) {
-                return kept;
-            }
-            FlawArea box = largest.get();
-            kept.add(box);
-            taken.add(grown(box.x(), box.y(), box.width(), box.length(), kerf));
-        }
-        return kept;
-    }
-
-    private static FlawArea grown(Length x, Length y, Length across, Length along, Length kerf) {
-        return new FlawArea(
-                Flaw.Kind.MISSING,
-                x.minus(kerf),
-                y.minus(kerf),
-                across.plus(kerf.times(2)),
-                along.plus(kerf.times(2)));
-    }
-
-    private static Optional<FlawArea> largest(List<FlawArea> taken, Length width, Length length) {
-        TreeSet<Length> xs = new TreeSet<>(List.of(Length.ZERO));
-        TreeSet<Length> ys = new TreeSet<>(List.of(Length.ZERO));
-        taken.forEach(
-                t -> {
-                    xs.add(t.x().plus(t.width()).max(Length.ZERO));
-                    ys.add(t.y().plus(t.length()).max(Length.ZERO));
-                });
-        return xs.stream()
-                .flatMap(x -> ys.stream().flatMap(y -> at(x, y, taken, width, length).stream()))
-                .filter(b -> b.width().atLeast(NARROWEST) && b.length().atLeast(NARROWEST))
-                .max(Comparator.comparingDouble(b -> b.width().toMetres() * b.length().toMetres()));
-    }
-
-    /** The largest rectangle with this corner: as wide as each obstacle above allows. */
-    private static Optional<FlawArea> at(
-            Length x, Length y, List<FlawArea> taken, Length width, Length length) {
-        TreeSet<Length> tops = new TreeSet<>(List.of(length));
-        taken.stream().map(FlawArea::y).filter(t -> t.compareTo(y) > 0).forEach(tops::add);
-        FlawArea best = null;
-        for (Length top : tops) {
-            Length right = right(x, y, top.min(length), taken, width);
-            Length high = top.min(length).minus(y);
-            Length wide = right.minus(x);
-            if (wide.isPositive()
-                    && high.isPositive()
-                    && (best == null
-                            || wide.toMetres() * high.toMetres()
-                                    > best.width().toMetres() * best.length().toMetres())) {
-                best = new FlawArea(Flaw.Kind.MISSING, x, y, wide, high);
-            }
-        }
-        return Optional.ofNullable(best);
-    }
-
-    /** How far right from x nothing stands between the two levels. */
-    private static Length right(
-            Length x, Length from, Length to, List<FlawArea> taken, Length width) {
-        Length right = width;
-        for (FlawArea t : taken) {
-            boolean level = t.y().compareTo(to) < 0 && t.y().plus(t.length()).compareTo(from) > 0;
-            if (level && t.x().plus(t.width()).compareTo(x) > 0) {
-                right = right.min(t.x().max(x));
-            }
-        }
-        return right;
     }
 }

@@ -6,8 +6,11 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.AffineTransformation;
+import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Part;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.SheetOutline;
@@ -35,6 +38,13 @@ public final class PanelFace {
         return drawn.isPresent() ? drawn : panel.lowSide().map(low -> trapezoid(panel, low));
     }
 
+    /** Whether its width is drawn across and its height upright; else the other way about. */
+    static boolean isUpright(Part.PanelPart panel) {
+        Envelope box = panel.solid().profile().getEnvelopeInternal();
+        return same(box.getWidth(), panel.width().toMm())
+                && same(box.getHeight(), panel.height().toMm());
+    }
+
     private static Optional<PanelOutline> drawn(Part.PanelPart panel, List<Part.PanelPart> fromIt) {
         Polygon face = panel.solid().profile();
         Envelope box = face.getEnvelopeInternal();
@@ -44,12 +54,12 @@ public final class PanelFace {
         }
         double width = panel.width().toMm();
         double height = panel.height().toMm();
-        boolean upright = same(box.getWidth(), width) && same(box.getHeight(), height);
+        boolean upright = isUpright(panel);
         boolean across = same(box.getWidth(), height) && same(box.getHeight(), width);
         List<SheetOutline> openings =
                 IntStream.range(0, face.getNumInteriorRing())
                         .mapToObj(face::getInteriorRingN)
-                        .filter(ring -> fromIt.stream().noneMatch(p -> holds(ring, p)))
+                        .filter(ring -> fromIt.stream().noneMatch(p -> holds(ring, panel, p)))
                         .map(ring -> outline(ring, box, upright, panel))
                         .toList();
         Polygon edge = face.getFactory().createPolygon(face.getExteriorRing());
@@ -61,10 +71,39 @@ public final class PanelFace {
                 new PanelOutline(outline(face.getExteriorRing(), box, upright, panel), openings));
     }
 
-    private static boolean holds(LinearRing opening, Part.PanelPart part) {
-        return opening.getFactory()
-                .createPolygon(opening)
-                .contains(part.solid().profile().getCentroid());
+    /**
+     * The outline of what is cut for one panel as it lies on its sheet; nothing for a rectangle.
+     */
+    public static Optional<Geometry> lying(Ticket.Cut cut) {
+        if (cut.parts().size() != 1 || !(cut.parts().getFirst() instanceof Part.PanelPart panel)) {
+            return Optional.empty();
+        }
+        return of(panel).map(outline -> lying(outline, panel, cut));
+    }
+
+    private static Geometry lying(PanelOutline outline, Part.PanelPart panel, Ticket.Cut cut) {
+        return AffineTransformation.translationInstance(cut.x().toMm(), cut.y().toMm())
+                .transform(
+                        PanelOutline.turned(
+                                outline.polygon(), panel.width(), panel.height(), cut.quarters()));
+    }
+
+    private static boolean holds(LinearRing opening, Part.PanelPart panel, Part.PanelPart part) {
+        return opening.getEnvelopeInternal().contains(seen(part, panel).centre());
+    }
+
+    /** The box about a part as it is seen square onto a panel, in the panel's drawing. */
+    static Envelope seen(Part part, Part.PanelPart onto) {
+        Bounds b = part.solid().bounds();
+        return switch (onto.solid().along()) {
+            case X -> box(b.y0(), b.y1(), b.z0(), b.z1());
+            case Y -> box(b.x0(), b.x1(), b.z0(), b.z1());
+            case Z -> box(b.x0(), b.x1(), b.y0(), b.y1());
+        };
+    }
+
+    private static Envelope box(Length u0, Length u1, Length v0, Length v1) {
+        return new Envelope(u0.toMm(), u1.toMm(), v0.toMm(), v1.toMm());
     }
 
     private static boolean same(double a, double b) {

@@ -77,6 +77,17 @@ public record Ticket(
             return String.join(" + ", parts.stream().map(Part::mark).toList());
         }
 
+        /** Whether another piece, smaller than this, overlaps its least rectangle. */
+        boolean holds(Cut other) {
+            return this != other
+                    && across.toMetres() * along.toMetres()
+                            > other.across.toMetres() * other.along.toMetres()
+                    && x.compareTo(other.end()) < 0
+                    && other.x.compareTo(end()) < 0
+                    && y.compareTo(other.y.plus(other.along)) < 0
+                    && other.y.compareTo(y.plus(along)) < 0;
+        }
+
         /** Far edge along x. */
         public Length end() {
             return x.plus(across);
@@ -106,6 +117,14 @@ public record Ticket(
     /** The physical thing it comes from: source and copy. */
     public String thing() {
         return source + "#" + copy;
+    }
+
+    /**
+     * Whether a piece lies within the rectangle of another, in its opening or beside its slope: no
+     * cut from edge to edge frees it.
+     */
+    public boolean isWithinAnother(Cut cut) {
+        return cuts.stream().anyMatch(other -> other.holds(cut));
     }
 
     /** Whether the pieces lie one behind the other. */

@@ -71,22 +71,28 @@ public final class TicketNotes {
         }
     }
 
-    /** A panel out of the opening or the corner of another: no cut from edge to edge frees it. */
+    /**
+     * A panel out of the opening or the corner of another: no cut from edge to edge frees it. What
+     * is cut out of a panel to be used is cut out whole.
+     */
     private static void within(Ticket ticket, Part part, List<Sum> notes) {
-        Optional<Ticket.Cut> own =
-                ticket.cuts().stream().filter(c -> c.parts().contains(part)).findFirst();
-        own.stream()
-                .flatMap(c -> ticket.cuts().stream().filter(other -> overlap(c, other)))
-                .findFirst()
-                .ifPresent(other -> notes.add(Sum.of("piece.within", other.marks())));
+        for (Ticket.Cut own : ticket.cuts()) {
+            if (!own.parts().contains(part)) {
+                continue;
+            }
+            ticket.cuts().stream()
+                    .filter(other -> other.holds(own))
+                    .findFirst()
+                    .ifPresent(other -> notes.add(Sum.of("piece.within", other.marks())));
+            ticket.cuts().stream()
+                    .flatMap(c -> c.parts().stream())
+                    .filter(p -> p instanceof Part.PanelPart out && comesOut(out, part))
+                    .forEach(p -> notes.add(Sum.of("piece.opening", p.mark())));
+        }
     }
 
-    private static boolean overlap(Ticket.Cut a, Ticket.Cut b) {
-        return a != b
-                && a.x().compareTo(b.end()) < 0
-                && b.x().compareTo(a.end()) < 0
-                && a.y().compareTo(b.y().plus(b.along())) < 0
-                && b.y().compareTo(a.y().plus(a.along())) < 0;
+    private static boolean comesOut(Part.PanelPart out, Part part) {
+        return out.cutFrom().filter(part.mark()::equals).isPresent();
     }
 
     private static void joint(Seam seam, Part part, List<Sum> notes) {

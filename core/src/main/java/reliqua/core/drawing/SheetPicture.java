@@ -8,10 +8,8 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
-import org.locationtech.jts.geom.util.AffineTransformation;
 import reliqua.core.coop.Part;
 import reliqua.core.cutting.PanelFace;
-import reliqua.core.cutting.PanelOutline;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.measure.Tape;
 import reliqua.core.stock.FlawArea;
@@ -44,7 +42,7 @@ final class SheetPicture {
             double y = cut.x().toMm();
             double x1 = x + cut.along().toMm();
             double y1 = y + cut.across().toMm();
-            Optional<Geometry> face = face(cut);
+            Optional<Geometry> face = PanelFace.lying(cut);
             if (face.isPresent()) {
                 shape(sketch, face.get(), fill, TicketPicture.tag(cut));
             } else {
@@ -98,25 +96,6 @@ final class SheetPicture {
     private static void label(
             Picture.Sketch sketch, Picture.Point at, String words, Picture.Size size, double down) {
         sketch.label(at.x(), at.y(), words, size, Picture.Anchor.MIDDLE, Ink.INK, down);
-    }
-
-    /** A panel that is no rectangle, as it lies on its sheet. */
-    private static Optional<Geometry> face(Ticket.Cut cut) {
-        if (cut.parts().size() != 1
-                || !(TicketPicture.first(cut).orElse(null) instanceof Part.PanelPart panel)) {
-            return Optional.empty();
-        }
-        return PanelFace.of(panel)
-                .map(
-                        outline ->
-                                AffineTransformation.translationInstance(
-                                                cut.x().toMm(), cut.y().toMm())
-                                        .transform(
-                                                PanelOutline.turned(
-                                                        outline.polygon(),
-                                                        panel.width(),
-                                                        panel.height(),
-                                                        cut.quarters())));
     }
 
     private static void shape(Picture.Sketch sketch, Geometry face, Ink fill, String tag) {

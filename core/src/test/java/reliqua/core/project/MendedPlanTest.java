@@ -148,8 +148,7 @@ class MendedPlanTest {
                                                                                 Integer::sum))));
         plan.missing().forEach(p -> seen.merge(p.mark(), 1, Integer::sum));
         for (Part part : plan.built(whole).parts()) {
-            boolean ofAnother = part instanceof Part.PanelPart p && p.cutFrom().isPresent();
-            if (!ofAnother && seen.getOrDefault(part.mark(), 0) != 1) {
+            if (seen.getOrDefault(part.mark(), 0) != 1) {
                 faults.add(part.mark() + " " + seen.get(part.mark()));
             }
         }
