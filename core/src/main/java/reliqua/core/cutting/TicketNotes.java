@@ -83,12 +83,19 @@ public final class TicketNotes {
             ticket.cuts().stream()
                     .filter(other -> other.holds(own))
                     .findFirst()
-                    .ifPresent(other -> notes.add(Sum.of("piece.within", other.marks())));
+                    .ifPresent(other -> notes.add(Sum.of(lies(part, other), other.marks())));
             ticket.cuts().stream()
                     .flatMap(c -> c.parts().stream())
                     .filter(p -> p instanceof Part.PanelPart out && comesOut(out, part))
                     .forEach(p -> notes.add(Sum.of("piece.opening", p.mark())));
         }
+    }
+
+    private static String lies(Part part, Ticket.Cut other) {
+        boolean out =
+                part instanceof Part.PanelPart panel
+                        && other.parts().stream().anyMatch(p -> comesOut(panel, p));
+        return out ? "piece.outOf" : "piece.within";
     }
 
     private static boolean comesOut(Part.PanelPart out, Part part) {

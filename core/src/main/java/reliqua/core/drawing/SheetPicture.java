@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LinearRing;
@@ -19,6 +20,9 @@ import reliqua.core.stock.Sheet;
 final class SheetPicture {
     /** A panel lower than this share of its sheet's length has no room for its size. */
     private static final double LOW = 0.075;
+
+    /** Near enough for the place of a word, in millimetres. */
+    private static final double FINE = 5;
 
     /** How far above and below the middle mark and size stand, in points. */
     private static final double BESIDE = 8;
@@ -37,27 +41,7 @@ final class SheetPicture {
         double down = laid.width().toMm();
         sketch.area(LotPicture.edge(laid), List.of(), Ink.WASTE, Ink.WOOD_EDGE, "");
         sketch.reach(new Picture.Point(across, down));
-        for (Ticket.Cut cut : ticket.cuts()) {
-            double x = cut.y().toMm();
-            double y = cut.x().toMm();
-            double x1 = x + cut.along().toMm();
-            double y1 = y + cut.across().toMm();
-            Optional<Geometry> face = PanelFace.lying(cut);
-            if (face.isPresent()) {
-                shape(sketch, face.get(), fill, TicketPicture.tag(cut));
-            } else {
-                sketch.rectangle(x, y, x1, y1, fill, Ink.INK, TicketPicture.tag(cut));
-                diagonal(sketch, cut, x, y, x1, y1);
-            }
-            Picture.Point middle = face.map(SheetPicture::within).orElse(middle(x, y, x1, y1));
-            List<String> lines =
-                    y1 - y > LOW * across ? sizeLines(cut, x1 - x, y1 - y, tape) : List.of();
-            double up = -BESIDE * lines.size();
-            label(sketch, middle, cut.marks(), Picture.Size.FIGURE, up);
-            for (int n = 0; n < lines.size(); n++) {
-                label(sketch, middle, lines.get(n), Picture.Size.NOTE, up + 2 * BESIDE * (n + 1));
-            }
-        }
+        ticket.cuts().forEach(cut -> piece(sketch, cut, fill));
         for (FlawArea flaw : laid.flaws()) {
             sketch.rectangle(
                     Math.max(0, flaw.y().toMm()),
@@ -68,7 +52,53 @@ final class SheetPicture {
                     Ink.DANGER,
                     "");
         }
+        ticket.cuts().forEach(cut -> words(sketch, cut, across, tape));
         return sketch.picture();
+    }
+
+    private static void piece(Picture.Sketch sketch, Ticket.Cut cut, Ink fill) {
+        double x = cut.y().toMm();
+        double y = cut.x().toMm();
+        double x1 = x + cut.along().toMm();
+        double y1 = y + cut.across().toMm();
+        Optional<Geometry> face = PanelFace.lying(cut);
+        if (face.isPresent()) {
+            shape(sketch, face.get(), fill, TicketPicture.tag(cut));
+        } else {
+            sketch.rectangle(x, y, x1, y1, fill, Ink.INK, TicketPicture.tag(cut));
+            diagonal(sketch, cut, x, y, x1, y1);
+        }
+    }
+
+    /** Mark and size, on the wood: of a panel with an opening where it is broadest. */
+    private static void words(Picture.Sketch sketch, Ticket.Cut cut, double across, Tape tape) {
+        double wide = cut.along().toMm();
+        double high = cut.across().toMm();
+        Picture.Point middle =
+                new Picture.Point(cut.y().toMm() + wide / 2, cut.x().toMm() + high / 2);
+        Optional<Geometry> face = PanelFace.lying(cut);
+        if (face.isPresent() && isOpen(face.get())) {
+            MaximumInscribedCircle broadest = new MaximumInscribedCircle(face.get(), FINE);
+            middle = onItsSide(broadest.getCenter().getCoordinate());
+            wide = 2 * broadest.getRadiusLine().getLength();
+            high = wide;
+        } else if (face.isPresent()) {
+            middle = onItsSide(face.get().getInteriorPoint().getCoordinate());
+        }
+        List<String> lines = high > LOW * across ? sizeLines(cut, wide, high, tape) : List.of();
+        double up = -BESIDE * lines.size();
+        label(sketch, middle, cut.marks(), Picture.Size.FIGURE, up);
+        for (int n = 0; n < lines.size(); n++) {
+            label(sketch, middle, lines.get(n), Picture.Size.NOTE, up + 2 * BESIDE * (n + 1));
+        }
+    }
+
+    private static boolean isOpen(Geometry face) {
+        return face instanceof Polygon polygon && polygon.getNumInteriorRing() > 0;
+    }
+
+    private static Picture.Point onItsSide(Coordinate at) {
+        return new Picture.Point(at.getY(), at.getX());
     }
 
     /** Its size in one line, or two, or not at all where it would run over the edges. */
@@ -81,16 +111,6 @@ final class SheetPicture {
         }
         boolean two = Math.max(along.length() + 2, across.length()) * CHARACTER <= wide;
         return two && high >= THREE_LINES ? List.of(along + " x", across) : List.of();
-    }
-
-    private static Picture.Point middle(double x0, double y0, double x1, double y1) {
-        return new Picture.Point((x0 + x1) / 2, (y0 + y1) / 2);
-    }
-
-    /** A place on the wood, not in an opening; laid on its side. */
-    private static Picture.Point within(Geometry face) {
-        Coordinate at = face.getInteriorPoint().getCoordinate();
-        return new Picture.Point(at.getY(), at.getX());
     }
 
     private static void label(

@@ -21,6 +21,7 @@ final class SawPieces extends FlowPane {
         super(28, 10);
         this.book = book;
         setRowValignment(VPos.TOP);
+        setMinHeight(USE_PREF_SIZE);
     }
 
     /**
@@ -47,10 +48,24 @@ final class SawPieces extends FlowPane {
 
     private static void note(String notes, VBox piece) {
         if (!notes.isEmpty()) {
-            Label label = Parts.text(notes, "saw-from");
-            label.setPrefWidth(WIDEST_NOTE);
-            label.setMinHeight(USE_PREF_SIZE);
-            piece.getChildren().add(label);
+            piece.getChildren().add(new Note(notes));
+        }
+    }
+
+    /** Wraps at its width even where nobody says how wide it will be, as a flow asks. */
+    private static final class Note extends Label {
+        Note(String words) {
+            super(words);
+            getStyleClass().add("saw-from");
+            setWrapText(true);
+            setPrefWidth(WIDEST_NOTE);
+            setMaxWidth(WIDEST_NOTE);
+            setMinHeight(USE_PREF_SIZE);
+        }
+
+        @Override
+        protected double computePrefHeight(double width) {
+            return super.computePrefHeight(WIDEST_NOTE);
         }
     }
 
