@@ -5,12 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
 import java.util.concurrent.TimeoutException;
-import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
@@ -41,15 +38,6 @@ import reliqua.standins.Merchants;
  */
 @ExtendWith(ApplicationExtension.class)
 class WholeJobTest {
-    private static final List<KeyCode> STATIONS =
-            List.of(
-                    KeyCode.DIGIT1,
-                    KeyCode.DIGIT2,
-                    KeyCode.DIGIT3,
-                    KeyCode.DIGIT4,
-                    KeyCode.DIGIT5,
-                    KeyCode.DIGIT6);
-
     @TempDir static Path home;
 
     private Workspace workspace;
@@ -146,50 +134,6 @@ class WholeJobTest {
         assertThat(workspace.folder().recent()).contains(file.toAbsolutePath());
     }
 
-    @Test
-    void birdsAreSteppedWithTheMouseAndUndoneByName(FxRobot robot) throws TimeoutException {
-        fitted();
-        go(robot, KeyCode.DIGIT1);
-        robot.clickOn("#more-STANDARD");
-        robot.clickOn("#more-DUCK");
-        assertThat(project().flock().total()).isEqualTo(11);
-        assertThat(robot.lookup("#count-DUCK").queryAs(Label.class).getText()).isEqualTo("1");
-        assertThat(workspace.history().get().undoName())
-                .hasValueSatisfying(n -> assertThat(n).contains("duck"));
-        robot.clickOn("#side-ways");
-        robot.interact(() -> robot.lookup("#school-vents-BY_BIRD").query().requestFocus());
-        robot.type(KeyCode.SPACE);
-        assertThat(project().needs().vents().toSquareFeet()).isGreaterThan(10);
-        fitted();
-    }
-
-    @Test
-    void aDigitInTheHeapBeginsALineAndFieldsTakeTapeReadings(FxRobot robot)
-            throws TimeoutException {
-        fitted();
-        go(robot, KeyCode.DIGIT2);
-        robot.interact(() -> robot.lookup("#rack").queryListView().requestFocus());
-        DrivenWindow.write(robot, "3 of 1x4 at 5ft 2in");
-        assertThat(robot.lookup("#say").queryAs(TextField.class).getText()).startsWith("3 of");
-        robot.type(KeyCode.ENTER);
-        String id = project().heap().lots().getLast().id();
-        ListView<?> rack = robot.lookup("#rack").queryListView();
-        assertThat(rack.getSelectionModel().getSelectedItem())
-                .hasToString(rack.getSelectionModel().getSelectedItem().toString());
-        assertThat(rack.getSelectionModel().getSelectedItem().toString()).contains(id);
-
-        type(robot, "#lot-length", "64-1/2\"");
-        assertThat(project().heap().lots().getLast().material().toString()).contains("1638.3");
-        type(robot, "#lot-length", "nonsense");
-        assertThat(robot.lookup(".danger").queryAllAs(Label.class))
-                .anySatisfy(label -> assertThat(label.getText()).contains("nonsense"));
-        robot.interact(() -> robot.lookup("#remove-lot").queryButton().fire());
-        assertThat(project().heap().find(id)).isEmpty();
-
-        type(robot, "#find", "roof");
-        assertThat(rack.getItems().size()).isBetween(1, 12);
-    }
-
     private void type(FxRobot robot, String field, String text) {
         robot.interact(
                 () -> {
@@ -226,66 +170,6 @@ class WholeJobTest {
         for (String view : new String[] {"FRONT", "SIDE", "PLAN", "SPACE"}) {
             robot.clickOn("#view-" + view);
         }
-    }
-
-    @Test
-    void everyStationShowsSomethingAndHasANameForReaders(FxRobot robot) throws TimeoutException {
-        fitted();
-        for (KeyCode digit : STATIONS) {
-            go(robot, digit);
-            assertThat(robot.lookup("#bench").query().getBoundsInLocal().getWidth())
-                    .isGreaterThan(400);
-            assertThat(robot.lookup(".button").<Node>queryAll())
-                    .allSatisfy(node -> assertThat(named(node)).isTrue());
-        }
-    }
-
-    private static boolean named(Node node) {
-        boolean accessible =
-                node.getAccessibleText() != null && !node.getAccessibleText().isBlank();
-        boolean written =
-                node instanceof javafx.scene.control.Labeled l
-                        && l.getText() != null
-                        && !l.getText().isBlank();
-        return accessible || written || !node.isVisible();
-    }
-
-    @Test
-    void aDamagedFileIsToldAndThePresentProjectStays(FxRobot robot)
-            throws IOException, TimeoutException {
-        fitted();
-        Path bad = file.resolveSibling("bad.reliqua");
-        Files.createDirectories(bad.getParent());
-        Files.writeString(bad, "nonsense");
-        Project before = project();
-        robot.interact(() -> workspace.open(bad));
-        assertThat(project()).isEqualTo(before);
-        assertThat(robot.lookup("#notice").queryAs(Label.class).getText()).contains("bad.reliqua");
-    }
-
-    @Test
-    void aNewEmptyProjectSaysWhatToDoAndGrowsFromThere(FxRobot robot) throws TimeoutException {
-        fitted();
-        Project empty =
-                Project.start(
-                        "New coop",
-                        project().keeper(),
-                        reliqua.core.flock.Flock.EMPTY,
-                        reliqua.core.stock.Heap.EMPTY,
-                        project().prices());
-        robot.interact(() -> workspace.open(empty, file.resolveSibling("new.reliqua")));
-        DrivenWindow.until(() -> workspace.designs().progress().get() >= 1);
-        for (KeyCode digit : STATIONS) {
-            go(robot, digit);
-        }
-        assertThat(robot.lookup("#notice").queryAs(Label.class).getText()).contains("No birds yet");
-        say(robot, "hens 4");
-        robot.type(KeyCode.ENTER);
-        fitted();
-        assertThat(robot.lookup("#notice").query().isVisible()).isFalse();
-        say(robot, "any width");
-        robot.type(KeyCode.ENTER);
-        assertThat(project().keeper().limits().width()).isEmpty();
     }
 
     @Test

@@ -3,6 +3,7 @@ package reliqua.core.project;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -74,21 +75,31 @@ class SawLogTest {
         assertThat(new TreeSet<>(wanted)).hasSameSizeAs(wanted);
         while (!design.candidate().plan().tickets().isEmpty()) {
             WorkPlan before = design.candidate().plan();
-            Ticket next = before.tickets().get(random.nextInt(before.tickets().size()));
-            project = SawLog.cut(project, next, Set.of());
+            List<Ticket> next = some(before.tickets(), random);
+            Money kept = before.cost();
+            for (Ticket ticket : next) {
+                project = SawLog.cut(project, ticket, Set.of());
+                kept = kept.minus(ticket.bought() ? price(ticket) : Money.ZERO);
+            }
             design = derive(project, Optional.of(before));
             WorkPlan after = design.candidate().plan();
             assertThat(covered(design)).isEqualTo(wanted);
-            Money kept = before.cost().minus(next.bought() ? price(next) : Money.ZERO);
             assertThat(after.cost()).isLessThanOrEqualTo(kept);
-            if (next.made().isEmpty() && after.cost().equals(kept)) {
-                assertThat(after.tickets()).hasSize(before.tickets().size() - 1);
+            if (next.stream().allMatch(t -> t.made().isEmpty()) && after.cost().equals(kept)) {
+                assertThat(after.tickets()).hasSize(before.tickets().size() - next.size());
                 assertThat(marks(after.tickets().stream()))
-                        .doesNotContainAnyElementsOf(marks(Stream.of(next)));
+                        .doesNotContainAnyElementsOf(marks(next.stream()));
             }
         }
         assertThat(project.cuts()).isNotEmpty();
         assertThat(design.minutes()).isLessThan(begun.minutes());
+    }
+
+    /** One ticket to three, as one cuts before the plan is made anew. */
+    private static List<Ticket> some(List<Ticket> tickets, Random random) {
+        List<Ticket> some = new ArrayList<>(tickets);
+        Collections.shuffle(some, random);
+        return some.subList(0, Math.min(some.size(), 1 + random.nextInt(3)));
     }
 
     private static Money price(Ticket ticket) {
