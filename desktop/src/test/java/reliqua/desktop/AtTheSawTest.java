@@ -138,10 +138,8 @@ class AtTheSawTest {
         said(robot, KeyCode.S, "#saw-split", "nonsense");
         assertThat(robot.lookup("#at-the-saw .danger").queryAllAs(Label.class))
                 .anyMatch(l -> l.getText().contains("nonsense"));
-        robot.interact(() -> robot.lookup("#saw-split").queryAs(TextField.class).clear());
-        DrivenWindow.write(robot, "2 to 4");
-        robot.type(KeyCode.ENTER);
-        DrivenWindow.settle();
+        robot.type(KeyCode.ESCAPE);
+        said(robot, KeyCode.S, "#saw-split", "2 to 4");
         assertThat(danger(robot)).isEqualTo(1);
         assertThat(project()).isEqualTo(before);
         robot.type(KeyCode.S);
@@ -171,7 +169,7 @@ class AtTheSawTest {
         robot.type(KeyCode.LEFT).type(KeyCode.DIGIT1);
         DrivenWindow.until(() -> project().cuts().getFirst().pieces().size() == good - 1);
         assertThat(project().cuts().getFirst().spoiled()).hasSize(1);
-        robot.interact(workspace::undo);
+        DrivenWindow.undo(robot);
         assertThat(project().cuts().getFirst().spoiled()).isEmpty();
     }
 

@@ -111,7 +111,7 @@ public final class Fitter {
                 trial.tried(),
                 trial.skipped(),
                 trial.obstacle(),
-                trial.scatter());
+                trial.scatter(Stream.concat(planned.stream(), best.stream())));
     }
 
     /**

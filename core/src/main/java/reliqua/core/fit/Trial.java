@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Stream;
 import reliqua.core.check.Finding;
 import reliqua.core.check.Findings;
 import reliqua.core.coop.Coop;
@@ -73,15 +74,20 @@ final class Trial {
                 .map(e -> examples.get(e.getKey()));
     }
 
-    List<FitResult.Tried> scatter() {
-        return known.values().stream()
-                .flatMap(Optional::stream)
+    /**
+     * All that was tried and holds.
+     *
+     * @param exact planned exactly beside; only that may have found every piece
+     */
+    List<FitResult.Tried> scatter(Stream<Candidate> exact) {
+        return Stream.concat(known.values().stream().flatMap(Optional::stream), exact)
                 .filter(c -> c.faults() == 0 && c.plan().missing().isEmpty())
                 .map(
                         c ->
                                 new FitResult.Tried(
                                         c.cost().amount(),
                                         c.coop().measures().floor().toSquareMetres()))
+                .distinct()
                 .sorted(
                         java.util.Comparator.comparingDouble(FitResult.Tried::floor)
                                 .thenComparingDouble(FitResult.Tried::cost))

@@ -31,6 +31,11 @@ class FitterTest {
                 .forEach(other -> assertThat(Candidate.ORDER.compare(best, other)).isNotPositive());
         assertThat(best.cost()).isLessThanOrEqualTo(result.standard().orElseThrow().cost());
         assertThat(result.tried()).isGreaterThan(50);
+        assertThat(result.scatter())
+                .contains(
+                        new FitResult.Tried(
+                                best.cost().amount(),
+                                best.coop().measures().floor().toSquareMetres()));
     }
 
     @Test

@@ -25,7 +25,7 @@ import reliqua.desktop.shell.Parts;
 /**
  * One ticket at a time over the whole window, in letters that are read across a sawhorse. Space
  * says it is cut and goes on, a digit marks the piece of that number as spoiled, M takes what the
- * tape really says, S where it split, the arrow keys leaf, Escape goes back.
+ * tape really says, S where it split, the arrow keys leaf, Escape leaves a field and then the saw.
  */
 final class AtTheSaw extends VBox {
     /** Height of a field, so that its name stays beside it whatever is written under it. */
@@ -128,7 +128,11 @@ final class AtTheSaw extends VBox {
 
     private void key(KeyEvent event) {
         said = false;
-        if (event.getTarget() instanceof TextInputControl && event.getCode() != KeyCode.ESCAPE) {
+        if (event.getTarget() instanceof TextInputControl) {
+            if (event.getCode() == KeyCode.ESCAPE) {
+                leaveFields();
+                event.consume();
+            }
             return;
         }
         switch (event.getCode()) {
@@ -152,6 +156,13 @@ final class AtTheSaw extends VBox {
             }
         }
         event.consume();
+    }
+
+    /** Whatever was being typed is dropped. */
+    private void leaveFields() {
+        tapeSays.clear();
+        splitAt.clear();
+        requestFocus();
     }
 
     /** What the tape says of the stick in hand; the rest is planned again with it. */
