@@ -6,6 +6,7 @@ import com.google.ortools.linearsolver.MPVariable;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -23,6 +24,12 @@ final class CheapestChoice {
 
     /** What has no answer after so many hardly ever has one after three times as many. */
     private static final int MOST_NODES = 60;
+
+    /** With fewer a basket that can be bought is hardly ever told from one that cannot. */
+    private static final int FEWEST_NODES = 8;
+
+    /** More are not looked through one by one. */
+    private static final int MOST_BASKETS = 8;
 
     /** Ends a search whose single steps are too long, which no job seen so far needed. */
     private static final Duration LONGEST = Duration.ofSeconds(20);
@@ -48,16 +55,60 @@ final class CheapestChoice {
      * pieces missing, none of them one that can be bought.
      */
     Outcome within(long ceiling, List<Pattern> patterns, int missing, double effort) {
+        int nodes = (int) Math.min(MOST_NODES, Math.ceil(NODES * effort));
+        Outcome glance = within(ceiling, patterns, missing, Math.min(nodes, 1), Map.of());
+        if (nodes <= 1 || glance.exhausted() || progress.cancelled()) {
+            return glance;
+        }
+        List<Map<String, Integer>> baskets = Baskets.within(ceiling, problem.bins(), MOST_BASKETS);
+        if (baskets.size() < 2) {
+            return within(ceiling, patterns, missing, nodes, Map.of());
+        }
+        int each = Math.max(Math.min(nodes, FEWEST_NODES), nodes / baskets.size());
+        return basketByBasket(glance.found(), baskets, ceiling, patterns, missing, each);
+    }
+
+    /**
+     * With what is bought at most laid down, the linear program no longer mixes baskets that cannot
+     * be bought together, and is close to whole plans again.
+     */
+    private Outcome basketByBasket(
+            Optional<Packing> first,
+            List<Map<String, Integer>> baskets,
+            long ceiling,
+            List<Pattern> patterns,
+            int missing,
+            int nodes) {
+        Optional<Packing> best = first;
+        boolean exhausted = true;
+        for (Map<String, Integer> basket : baskets) {
+            long below = best.map(p -> p.charge(problem) - chargeStep).orElse(ceiling);
+            if (below < 0 || progress.cancelled()) {
+                return new Outcome(best, below < 0);
+            }
+            Outcome outcome = within(below, patterns, missing, nodes, basket);
+            exhausted &= outcome.exhausted();
+            best = outcome.found().isPresent() ? outcome.found() : best;
+        }
+        return new Outcome(best, exhausted);
+    }
+
+    private Outcome within(
+            long ceiling,
+            List<Pattern> patterns,
+            int missing,
+            int nodes,
+            Map<String, Integer> basket) {
         MPSolver solver = MPSolver.createSolver("SCIP");
         try {
             MPVariable[] use = variables(solver, patterns);
             cover(solver, patterns, use, missing);
             supply(solver, patterns, use);
             ceiling(solver, patterns, use, ceiling);
+            basket(solver, patterns, use, basket);
             solver.objective().setMinimization();
             solver.setTimeLimit(LONGEST.toMillis());
-            solver.setSolverSpecificParametersAsString(
-                    "limits/totalnodes = " + (int) Math.min(MOST_NODES, Math.ceil(NODES * effort)));
+            solver.setSolverSpecificParametersAsString("limits/totalnodes = " + nodes);
             return outcome(solve(solver), patterns, use);
         } finally {
             solver.delete();
@@ -131,6 +182,20 @@ final class CheapestChoice {
                 supply[bin.group()].setCoefficient(use[p], 1);
             }
         }
+    }
+
+    /** No more is bought than is in the basket. */
+    private void basket(
+            MPSolver solver, List<Pattern> patterns, MPVariable[] use, Map<String, Integer> most) {
+        most.forEach(
+                (item, number) -> {
+                    MPConstraint row = solver.makeConstraint(0, number);
+                    for (int p = 0; p < use.length; p++) {
+                        if (problem.bin(patterns.get(p)).source().equals(item)) {
+                            row.setCoefficient(use[p], 1);
+                        }
+                    }
+                });
     }
 
     /** As a row: the solver takes it for a bar on the objective, half a step above the ceiling. */
