@@ -130,4 +130,17 @@ final class DrivenWindow {
         robot.type(KeyCode.ENTER);
         settle();
     }
+
+    /** Types on the say line, without committing it. */
+    static void say(FxRobot robot, String line) {
+        robot.press(KeyCode.CONTROL, KeyCode.K).release(KeyCode.K, KeyCode.CONTROL);
+        settle();
+        write(robot, line);
+    }
+
+    /** Goes to a station by its number. */
+    static void go(FxRobot robot, KeyCode digit) {
+        robot.press(KeyCode.CONTROL, digit).release(digit, KeyCode.CONTROL);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
 }

@@ -58,20 +58,9 @@ class EveryStationTest {
         return workspace.project();
     }
 
-    private void say(FxRobot robot, String line) {
-        robot.press(KeyCode.CONTROL, KeyCode.K).release(KeyCode.K, KeyCode.CONTROL);
-        DrivenWindow.settle();
-        DrivenWindow.write(robot, line);
-    }
-
-    private void go(FxRobot robot, KeyCode digit) {
-        robot.press(KeyCode.CONTROL, digit).release(digit, KeyCode.CONTROL);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
     @Test
     void birdsAreSteppedWithTheMouseAndUndoneByName(FxRobot robot) {
-        go(robot, KeyCode.DIGIT1);
+        DrivenWindow.go(robot, KeyCode.DIGIT1);
         robot.clickOn("#more-STANDARD");
         robot.clickOn("#more-DUCK");
         assertThat(project().flock().total()).isEqualTo(11);
@@ -88,7 +77,7 @@ class EveryStationTest {
     void aDigitInTheHeapBeginsALineAndFieldsTakeTapeReadings(FxRobot robot)
             throws TimeoutException {
         fitted();
-        go(robot, KeyCode.DIGIT2);
+        DrivenWindow.go(robot, KeyCode.DIGIT2);
         robot.interact(() -> robot.lookup("#rack").queryListView().requestFocus());
         DrivenWindow.write(robot, "3 of 1x4 at 5ft 2in");
         assertThat(robot.lookup("#say").queryAs(TextField.class).getText()).startsWith("3 of");
@@ -115,7 +104,7 @@ class EveryStationTest {
     void everyStationShowsSomethingAndHasANameForReaders(FxRobot robot) throws TimeoutException {
         fitted();
         for (KeyCode digit : STATIONS) {
-            go(robot, digit);
+            DrivenWindow.go(robot, digit);
             assertThat(robot.lookup("#bench").query().getBoundsInLocal().getWidth())
                     .isGreaterThan(400);
             assertThat(robot.lookup(".button").<Node>queryAll())
@@ -149,14 +138,14 @@ class EveryStationTest {
         robot.interact(() -> workspace.open(empty, file.resolveSibling("new.reliqua")));
         DrivenWindow.until(() -> workspace.designs().progress().get() >= 1);
         for (KeyCode digit : STATIONS) {
-            go(robot, digit);
+            DrivenWindow.go(robot, digit);
         }
         assertThat(robot.lookup("#notice").queryAs(Label.class).getText()).contains("No birds yet");
-        say(robot, "hens 4");
+        DrivenWindow.say(robot, "hens 4");
         robot.type(KeyCode.ENTER);
         fitted();
         assertThat(robot.lookup("#notice").query().isVisible()).isFalse();
-        say(robot, "any width");
+        DrivenWindow.say(robot, "any width");
         robot.type(KeyCode.ENTER);
         assertThat(project().keeper().limits().width()).isEmpty();
     }

@@ -66,47 +66,36 @@ class WholeJobTest {
         return workspace.project();
     }
 
-    private void say(FxRobot robot, String line) {
-        robot.press(KeyCode.CONTROL, KeyCode.K).release(KeyCode.K, KeyCode.CONTROL);
-        DrivenWindow.settle();
-        DrivenWindow.write(robot, line);
-    }
-
-    private void go(FxRobot robot, KeyCode digit) {
-        robot.press(KeyCode.CONTROL, digit).release(digit, KeyCode.CONTROL);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
     @Test
     void theWholeJobByKeyboard(FxRobot robot) throws TimeoutException, IOException, InputException {
         fitted();
         String before = robot.lookup("#tally-buy .tag-figure").queryAs(Label.class).getText();
         int lots = project().heap().lots().size();
 
-        say(robot, "6 of 2x4 at 92 5/8 bow 1/2");
+        DrivenWindow.say(robot, "6 of 2x4 at 92 5/8 bow 1/2");
         assertThat(robot.lookup(".say-echo").queryAs(Label.class).getText()).startsWith("6 sticks");
         robot.type(KeyCode.ENTER);
         assertThat(project().heap().lots()).hasSize(lots + 1);
 
-        say(robot, "hens 14");
+        DrivenWindow.say(robot, "hens 14");
         robot.type(KeyCode.ENTER);
         assertThat(project().flock().count(BirdClass.STANDARD)).isEqualTo(14);
         fitted();
         assertThat(robot.lookup("#tally-buy .tag-figure").queryAs(Label.class).getText())
                 .isNotEqualTo(before);
 
-        go(robot, KeyCode.DIGIT3);
+        DrivenWindow.go(robot, KeyCode.DIGIT3);
         robot.interact(() -> robot.lookup("#settle").queryButton().requestFocus());
         robot.type(KeyCode.SPACE);
         DrivenWindow.until(() -> project().chosen().isPresent());
         fitted();
 
-        go(robot, KeyCode.DIGIT6);
+        DrivenWindow.go(robot, KeyCode.DIGIT6);
         robot.interact(() -> robot.lookup("#step-LEG").queryAs(CheckBox.class).requestFocus());
         robot.type(KeyCode.SPACE);
         assertThat(project().done()).contains("step LEG");
 
-        go(robot, KeyCode.DIGIT4);
+        DrivenWindow.go(robot, KeyCode.DIGIT4);
         robot.interact(() -> robot.lookup("#tickets").queryListView().requestFocus());
         robot.type(KeyCode.SPACE);
         assertThat(project().cuts()).hasSize(1);
@@ -181,7 +170,7 @@ class WholeJobTest {
         robot.clickOn("#settle");
         assertThat(project().chosen()).isEmpty();
         fitted();
-        go(robot, KeyCode.DIGIT5);
+        DrivenWindow.go(robot, KeyCode.DIGIT5);
         robot.interact(
                 () -> {
                     CheckBox first =

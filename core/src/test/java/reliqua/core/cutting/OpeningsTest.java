@@ -2,11 +2,13 @@ package reliqua.core.cutting;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
@@ -17,6 +19,8 @@ import reliqua.core.measure.Length;
 import reliqua.core.project.Design;
 import reliqua.core.project.Project;
 import reliqua.core.project.SawLog;
+import reliqua.core.stock.Flaw;
+import reliqua.core.stock.FlawArea;
 import reliqua.core.stock.Material;
 import reliqua.core.stock.Sheet;
 
@@ -137,6 +141,31 @@ class OpeningsTest {
                         sheet,
                         List.of(cut, new Openings(coop.parts()).lying(cut).getFirst()));
         assertThat(Offcuts.of(withLeaf, Length.mm(3))).isEmpty();
+    }
+
+    /** A flaw in the middle of the leaf spoils the leaf, not the wall about it. */
+    @Test
+    void aFlawThatShowsHitsWhatLiesThere() throws Unbuildable {
+        Coop coop = Yards.fitted(8).candidate().coop();
+        Part.PanelPart leaf = leaf(coop);
+        Part wall = coop.find(leaf.cutFrom().orElseThrow()).orElseThrow();
+        Ticket ticket = Yards.fitted(8).candidate().plan().ticketOf(wall.mark()).orElseThrow();
+        Sheet sheet = (Sheet) ticket.material();
+        for (Ticket.Cut cut : ticket.cuts()) {
+            Geometry face = PanelFace.lying(cut).orElseGet(() -> rectangle(cut));
+            Coordinate at = face.getInteriorPoint().getCoordinate();
+            List<FlawArea> flaws = new ArrayList<>(sheet.flaws());
+            flaws.add(
+                    new FlawArea(
+                            Flaw.Kind.SPLIT,
+                            Length.ofMm(at.getX() - 2),
+                            Length.ofMm(at.getY() - 2),
+                            Length.mm(4),
+                            Length.mm(4)));
+            Material found = sheet.with(flaws);
+            assertThat(FoundFlaws.hit(ticket, found)).containsExactly(cut);
+            assertThat(FoundFlaws.clear(ticket, found).cuts()).doesNotContain(cut);
+        }
     }
 
     @Test
