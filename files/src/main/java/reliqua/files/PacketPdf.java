@@ -7,7 +7,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeSet;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDDocumentInformation;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
@@ -175,12 +174,10 @@ public final class PacketPdf {
         flow.need(high + LINE * (2 + pieces.size()));
         flow.space(6);
         flow.tick(Words.say("packet.ticket", number, title(ticket)), "");
-        Set<String> marks = new TreeSet<>();
-        ticket.cuts().forEach(c -> c.parts().forEach(p -> marks.add(p.mark())));
         flow.pictures(
                 TicketPicture.of(ticket, tape),
                 ticket.isLinear() ? STRIP_SCALE : SHEET_SCALE,
-                Elevation.lit(design.candidate().coop(), tape, marks),
+                Elevation.lit(design.candidate().coop(), tape, ticket.marks()),
                 PLACE_WIDE,
                 high);
         pieces.forEach(flow::under);

@@ -56,13 +56,13 @@ final class CheapestChoice {
      */
     Outcome within(long ceiling, List<Pattern> patterns, int missing, double effort) {
         int nodes = (int) Math.min(MOST_NODES, Math.ceil(NODES * effort));
-        Outcome glance = within(ceiling, patterns, missing, Math.min(nodes, 1), Map.of());
-        if (nodes <= 1 || glance.exhausted() || progress.cancelled()) {
-            return glance;
-        }
         List<Map<String, Integer>> baskets = Baskets.within(ceiling, problem.bins(), MOST_BASKETS);
-        if (baskets.size() < 2) {
+        if (nodes <= 1 || baskets.size() < 2) {
             return within(ceiling, patterns, missing, nodes, Map.of());
+        }
+        Outcome glance = within(ceiling, patterns, missing, 1, Map.of());
+        if (glance.exhausted() || progress.cancelled()) {
+            return glance;
         }
         int each = Math.max(Math.min(nodes, FEWEST_NODES), nodes / baskets.size());
         return basketByBasket(glance.found(), baskets, ceiling, patterns, missing, each);

@@ -2,6 +2,8 @@ package reliqua.core.cutting;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import reliqua.core.coop.Part;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Material;
@@ -107,6 +109,13 @@ public record Ticket(
     /** As the thing turned out, with the pieces that come out of it. */
     Ticket on(Material found, List<Cut> otherCuts) {
         return new Ticket(source, copy, bought, found, made, otherCuts);
+    }
+
+    /** The marks of the parts it gives, each by itself. */
+    public Set<String> marks() {
+        Set<String> marks = new TreeSet<>();
+        cuts.forEach(c -> c.parts().forEach(p -> marks.add(p.mark())));
+        return marks;
     }
 
     /** Name by which it can be ticked off: the thing, and which stick made of it. */

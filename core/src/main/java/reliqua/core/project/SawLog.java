@@ -13,12 +13,10 @@ import reliqua.core.cutting.FoundFlaws;
 import reliqua.core.cutting.Offcuts;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.cutting.WorkPlan;
-import reliqua.core.measure.Length;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Material;
 import reliqua.core.stock.Offer;
-import reliqua.core.stock.Remeasured;
 import reliqua.core.stock.Stick;
 
 /** What happens at the saw, as changes of a project: cut, spoiled, taken back. */
@@ -134,16 +132,6 @@ public final class SawLog {
                         });
         Offcuts.of(ticket, project.keeper().kerf()).forEach(m -> back.merge(m, 1, Integer::sum));
         return back;
-    }
-
-    /**
-     * The stick in hand turns out to be longer or shorter than it is down as; as {@link #found}.
-     */
-    public static Project measured(Project project, Ticket ticket, Length length) {
-        return found(
-                project,
-                ticket,
-                Remeasured.with(ticket.material(), Remeasured.Size.LENGTH, length));
     }
 
     /**

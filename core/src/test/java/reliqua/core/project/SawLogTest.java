@@ -228,7 +228,8 @@ class SawLogTest {
                         .findFirst()
                         .orElseThrow();
         Length shorter = ticket.cuts().getFirst().across().minus(Length.mm(5));
-        Project after = SawLog.measured(settled, ticket, shorter);
+        Project after =
+                SawLog.found(settled, ticket, ((Stick) ticket.material()).withLength(shorter));
         Stick found =
                 (Stick)
                         after.heap().lots().stream()

@@ -125,7 +125,14 @@ class ToldTest {
         Lot other = new Lot("S91", 1, lot.material(), Lot.Provenance.UNKNOWN);
         Project with = project.adding(List.of(other));
         Ticket next = new Ticket(other.id(), 1, false, other.material(), List.of(cut("C9", 0)));
-        Edit shorter = new Edit("found", p -> SawLog.measured(p, next, Length.mm(777)));
+        Edit shorter =
+                new Edit(
+                        "found",
+                        p ->
+                                SawLog.found(
+                                        p,
+                                        next,
+                                        ((Stick) other.material()).withLength(Length.mm(777))));
         assertThat(History.of(with).apply(shorter, NOW).now().story()).isEmpty();
         History begun = History.of(with).apply(cutting(Set.of()), NOW).apply(shorter, NOW);
         assertThat(begun.now().story().getLast())

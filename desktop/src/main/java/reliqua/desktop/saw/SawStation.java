@@ -192,7 +192,7 @@ public final class SawStation implements Station {
                         : Texts.get(
                                 "saw.summary",
                                 now.size(),
-                                now.stream().mapToInt(t -> t.cuts().size()).sum(),
+                                now.stream().mapToInt(t -> t.marks().size()).sum(),
                                 workspace.tape().say(workspace.project().keeper().kerf())));
         showSlip();
     }

@@ -253,17 +253,12 @@ final class TicketBook {
 
     /** Where the pieces of a ticket go: the house from where they are seen best, with them lit. */
     Optional<Picture> place(Ticket ticket) {
-        Set<String> lit =
-                ticket.cuts().stream()
-                        .flatMap(c -> c.parts().stream())
-                        .map(Part::mark)
-                        .collect(Collectors.toSet());
         return workspace
                 .designs()
                 .state()
                 .get()
                 .design()
-                .map(d -> Elevation.lit(d.candidate().coop(), tape(), lit));
+                .map(d -> Elevation.lit(d.candidate().coop(), tape(), ticket.marks()));
     }
 
     /** Where the thing lies, or lay before it was cut. */
