@@ -143,4 +143,17 @@ final class DrivenWindow {
         robot.press(KeyCode.CONTROL, digit).release(digit, KeyCode.CONTROL);
         WaitForAsyncUtils.waitForFxEvents();
     }
+
+    /** Types over what stands in a field and commits it. */
+    static void type(FxRobot robot, String field, String text) {
+        robot.interact(
+                () -> {
+                    TextField node = robot.lookup(field).queryAs(TextField.class);
+                    node.requestFocus();
+                    node.selectAll();
+                });
+        write(robot, text);
+        robot.type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
 }

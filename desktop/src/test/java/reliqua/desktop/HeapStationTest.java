@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.util.List;
-import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.ListView;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
@@ -78,7 +78,7 @@ class HeapStationTest {
     }
 
     @Test
-    void lotsOfEveryKindOfBothDemosCanBeLookedAt(FxRobot robot) {
+    void everyLotOfBothDemosCanBeLookedAt(FxRobot robot) {
         for (Project demo :
                 List.of(
                         project(),
@@ -88,21 +88,22 @@ class HeapStationTest {
                             window.workspace.open(
                                     demo, window.file.resolveSibling(demo.name() + ".reliqua")));
             DrivenWindow.settle();
-            for (Lot lot : someOfEachKind(demo.heap())) {
-                DrivenWindow.choose(robot, lot.id());
-                assertThat(robot.lookup("#remove-lot").queryAll()).as(lot.id()).isNotEmpty();
-            }
+            ListView<Object> rack = robot.lookup("#rack").queryListView();
+            robot.interact(() -> demo.heap().lots().forEach(lot -> looksAt(rack, lot)));
         }
     }
 
-    /** The first few of every kind: the drawing and the slip differ by kind. */
-    private static List<Lot> someOfEachKind(Heap heap) {
-        return heap.lots().stream()
-                .collect(Collectors.groupingBy(l -> l.material().getClass()))
-                .values()
-                .stream()
-                .flatMap(kind -> kind.stream().limit(5))
-                .toList();
+    /** Chosen alone, it has its slip; all at one go, without waiting for a frame each. */
+    private void looksAt(ListView<Object> rack, Lot lot) {
+        for (int i = 0; i < rack.getItems().size(); i++) {
+            if (rack.getItems().get(i).toString().contains("id=" + lot.id() + ",")) {
+                rack.getSelectionModel().clearAndSelect(i);
+            }
+        }
+        assertThat(window.stage.getScene().lookup("#remove-lot")).as(lot.id()).isNotNull();
+        assertThat(window.stage.getScene().lookup("#slip").lookupAll(".title"))
+                .as(lot.id())
+                .isNotEmpty();
     }
 
     @Test

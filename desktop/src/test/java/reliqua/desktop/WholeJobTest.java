@@ -5,10 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.TimeoutException;
+import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -19,7 +20,6 @@ import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 import reliqua.core.coop.family.RaisedDimensions;
 import reliqua.core.flock.BirdClass;
 import reliqua.core.measure.Length;
@@ -38,6 +38,15 @@ import reliqua.standins.Merchants;
  */
 @ExtendWith(ApplicationExtension.class)
 class WholeJobTest {
+    private static final List<KeyCode> STATIONS =
+            List.of(
+                    KeyCode.DIGIT1,
+                    KeyCode.DIGIT2,
+                    KeyCode.DIGIT3,
+                    KeyCode.DIGIT4,
+                    KeyCode.DIGIT5,
+                    KeyCode.DIGIT6);
+
     @TempDir static Path home;
 
     private Workspace workspace;
@@ -93,18 +102,18 @@ class WholeJobTest {
         DrivenWindow.go(robot, KeyCode.DIGIT6);
         robot.interact(() -> robot.lookup("#step-LEG").queryAs(CheckBox.class).requestFocus());
         robot.type(KeyCode.SPACE);
-        assertThat(project().done()).contains("step LEG");
+        DrivenWindow.until(() -> project().done().contains("step LEG"));
 
         DrivenWindow.go(robot, KeyCode.DIGIT4);
         robot.interact(() -> robot.lookup("#tickets").queryListView().requestFocus());
         robot.type(KeyCode.SPACE);
-        assertThat(project().cuts()).hasSize(1);
+        DrivenWindow.until(() -> project().cuts().size() == 1);
 
         robot.press(KeyCode.CONTROL, KeyCode.Z).release(KeyCode.Z, KeyCode.CONTROL);
-        assertThat(project().cuts()).isEmpty();
+        DrivenWindow.until(() -> project().cuts().isEmpty());
         robot.press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z)
                 .release(KeyCode.Z, KeyCode.SHIFT, KeyCode.CONTROL);
-        assertThat(project().cuts()).hasSize(1);
+        DrivenWindow.until(() -> project().cuts().size() == 1);
         assertThat(project().done()).containsExactly("step LEG");
 
         DrivenWindow.until(() -> workspace.saved().get());
@@ -123,22 +132,10 @@ class WholeJobTest {
         assertThat(workspace.folder().recent()).contains(file.toAbsolutePath());
     }
 
-    private void type(FxRobot robot, String field, String text) {
-        robot.interact(
-                () -> {
-                    TextField node = robot.lookup(field).queryAs(TextField.class);
-                    node.requestFocus();
-                    node.selectAll();
-                });
-        DrivenWindow.write(robot, text);
-        robot.type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
     @Test
     void aDimensionTypedIsHeldAndTheHouseFollows(FxRobot robot) throws TimeoutException {
         fitted();
-        type(robot, "#dimension-DEPTH", "58");
+        DrivenWindow.type(robot, "#dimension-DEPTH", "58");
         assertThat(project().held()).containsEntry(RaisedDimensions.Name.DEPTH, Length.inches(58));
         fitted();
         assertThat(
@@ -152,7 +149,7 @@ class WholeJobTest {
                                 .dimensions()
                                 .depth())
                 .isEqualTo(Length.inches(58));
-        type(robot, "#dimension-DEPTH", "deep");
+        DrivenWindow.type(robot, "#dimension-DEPTH", "deep");
         assertThat(project().held()).containsEntry(RaisedDimensions.Name.DEPTH, Length.inches(58));
         robot.interact(() -> robot.lookup("#hold-DEPTH").queryAs(ToggleButton.class).fire());
         assertThat(project().held()).isEmpty();
@@ -182,5 +179,43 @@ class WholeJobTest {
                     first.fire();
                 });
         assertThat(project().done()).hasSize(1);
+    }
+
+    @Test
+    void birdsAreSteppedWithTheMouseAndUndoneByName(FxRobot robot) throws TimeoutException {
+        DrivenWindow.go(robot, KeyCode.DIGIT1);
+        robot.clickOn("#more-STANDARD");
+        robot.clickOn("#more-DUCK");
+        assertThat(project().flock().total()).isEqualTo(11);
+        assertThat(robot.lookup("#count-DUCK").queryAs(Label.class).getText()).isEqualTo("1");
+        assertThat(workspace.history().get().undoName())
+                .hasValueSatisfying(n -> assertThat(n).contains("duck"));
+        robot.clickOn("#side-ways");
+        robot.interact(() -> robot.lookup("#school-vents-BY_BIRD").query().requestFocus());
+        robot.type(KeyCode.SPACE);
+        assertThat(project().needs().vents().toSquareFeet()).isGreaterThan(10);
+        fitted();
+    }
+
+    @Test
+    void everyStationShowsSomethingAndHasANameForReaders(FxRobot robot) throws TimeoutException {
+        fitted();
+        for (KeyCode digit : STATIONS) {
+            DrivenWindow.go(robot, digit);
+            assertThat(robot.lookup("#bench").query().getBoundsInLocal().getWidth())
+                    .isGreaterThan(400);
+            assertThat(robot.lookup(".button").<Node>queryAll())
+                    .allSatisfy(node -> assertThat(named(node)).isTrue());
+        }
+    }
+
+    private static boolean named(Node node) {
+        boolean accessible =
+                node.getAccessibleText() != null && !node.getAccessibleText().isBlank();
+        boolean written =
+                node instanceof javafx.scene.control.Labeled l
+                        && l.getText() != null
+                        && !l.getText().isBlank();
+        return accessible || written || !node.isVisible();
     }
 }

@@ -7,7 +7,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.TimeoutException;
-import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
@@ -19,13 +18,12 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
-import org.testfx.util.WaitForAsyncUtils;
 import reliqua.core.project.Project;
 import reliqua.desktop.work.Workspace;
 
-/** Every station of the real window on a house that is settled, so that none has to be sought. */
+/** An open project in the real window: typed into, refused, replaced by an empty one. */
 @ExtendWith(ApplicationExtension.class)
-class EveryStationTest {
+class OpenProjectTest {
     private static final List<KeyCode> STATIONS =
             List.of(
                     KeyCode.DIGIT1,
@@ -59,21 +57,6 @@ class EveryStationTest {
     }
 
     @Test
-    void birdsAreSteppedWithTheMouseAndUndoneByName(FxRobot robot) {
-        DrivenWindow.go(robot, KeyCode.DIGIT1);
-        robot.clickOn("#more-STANDARD");
-        robot.clickOn("#more-DUCK");
-        assertThat(project().flock().total()).isEqualTo(11);
-        assertThat(robot.lookup("#count-DUCK").queryAs(Label.class).getText()).isEqualTo("1");
-        assertThat(workspace.history().get().undoName())
-                .hasValueSatisfying(n -> assertThat(n).contains("duck"));
-        robot.clickOn("#side-ways");
-        robot.interact(() -> robot.lookup("#school-vents-BY_BIRD").query().requestFocus());
-        robot.type(KeyCode.SPACE);
-        assertThat(project().needs().vents().toSquareFeet()).isGreaterThan(10);
-    }
-
-    @Test
     void aDigitInTheHeapBeginsALineAndFieldsTakeTapeReadings(FxRobot robot)
             throws TimeoutException {
         fitted();
@@ -88,28 +71,16 @@ class EveryStationTest {
                 .hasToString(rack.getSelectionModel().getSelectedItem().toString());
         assertThat(rack.getSelectionModel().getSelectedItem().toString()).contains(id);
 
-        type(robot, "#lot-length", "64-1/2\"");
+        DrivenWindow.type(robot, "#lot-length", "64-1/2\"");
         assertThat(project().heap().lots().getLast().material().toString()).contains("1638.3");
-        type(robot, "#lot-length", "nonsense");
+        DrivenWindow.type(robot, "#lot-length", "nonsense");
         assertThat(robot.lookup(".danger").queryAllAs(Label.class))
                 .anySatisfy(label -> assertThat(label.getText()).contains("nonsense"));
         robot.interact(() -> robot.lookup("#remove-lot").queryButton().fire());
         assertThat(project().heap().find(id)).isEmpty();
 
-        type(robot, "#find", "roof");
+        DrivenWindow.type(robot, "#find", "roof");
         assertThat(rack.getItems().size()).isBetween(1, 12);
-    }
-
-    @Test
-    void everyStationShowsSomethingAndHasANameForReaders(FxRobot robot) throws TimeoutException {
-        fitted();
-        for (KeyCode digit : STATIONS) {
-            DrivenWindow.go(robot, digit);
-            assertThat(robot.lookup("#bench").query().getBoundsInLocal().getWidth())
-                    .isGreaterThan(400);
-            assertThat(robot.lookup(".button").<Node>queryAll())
-                    .allSatisfy(node -> assertThat(named(node)).isTrue());
-        }
     }
 
     @Test
@@ -148,27 +119,5 @@ class EveryStationTest {
         DrivenWindow.say(robot, "any width");
         robot.type(KeyCode.ENTER);
         assertThat(project().keeper().limits().width()).isEmpty();
-    }
-
-    private void type(FxRobot robot, String field, String text) {
-        robot.interact(
-                () -> {
-                    TextField node = robot.lookup(field).queryAs(TextField.class);
-                    node.requestFocus();
-                    node.selectAll();
-                });
-        DrivenWindow.write(robot, text);
-        robot.type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    private static boolean named(Node node) {
-        boolean accessible =
-                node.getAccessibleText() != null && !node.getAccessibleText().isBlank();
-        boolean written =
-                node instanceof javafx.scene.control.Labeled l
-                        && l.getText() != null
-                        && !l.getText().isBlank();
-        return accessible || written || !node.isVisible();
     }
 }
