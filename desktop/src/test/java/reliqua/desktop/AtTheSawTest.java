@@ -73,6 +73,28 @@ class AtTheSawTest {
     }
 
     @Test
+    void aHandThatRestsOnTheSpaceBarCutsOnce(FxRobot robot) throws TimeoutException {
+        planned();
+        robot.clickOn("#at-saw");
+        DrivenWindow.held(robot, KeyCode.SPACE);
+        DrivenWindow.until(() -> cutAtTheSaw(robot).contains("1 cut"));
+        planned();
+        DrivenWindow.held(robot, KeyCode.M);
+        assertThat(robot.lookup("#saw-measured").queryAs(TextField.class).getText()).isEmpty();
+        DrivenWindow.write(robot, "m");
+        assertThat(robot.lookup("#saw-measured").queryAs(TextField.class).getText()).isEqualTo("m");
+        DrivenWindow.held(robot, KeyCode.ESCAPE);
+        assertThat(robot.lookup("#at-the-saw").queryAll()).hasSize(1);
+        robot.type(KeyCode.SPACE);
+        DrivenWindow.until(() -> cutAtTheSaw(robot).contains("2 cut"));
+        robot.type(KeyCode.ESCAPE);
+        DrivenWindow.until(() -> robot.lookup("#at-the-saw").queryAll().isEmpty());
+        robot.interact(() -> robot.lookup("#tickets").queryListView().requestFocus());
+        DrivenWindow.held(robot, KeyCode.SPACE);
+        assertThat(project().cuts()).hasSize(3);
+    }
+
+    @Test
     void aSpoiledPieceComesUpAgainOnAnotherTicket(FxRobot robot) throws TimeoutException {
         planned();
         robot.clickOn("#at-saw");

@@ -30,10 +30,7 @@ import reliqua.core.flock.Tool;
 import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
 import reliqua.core.project.Project;
-import reliqua.files.DemoProjects;
 import reliqua.files.ProjectFile;
-import reliqua.standins.Climates;
-import reliqua.standins.Merchants;
 
 /** Birds and place in the real window: stepped, dragged, typed, said, undone and opened again. */
 @ExtendWith(ApplicationExtension.class)
@@ -42,11 +39,7 @@ class BirdsStationTest {
 
     @Start
     void start(Stage stage) throws IOException {
-        window =
-                new DrivenWindow(
-                        stage,
-                        DemoProjects.ternLane(Merchants::priceBook, new Climates()),
-                        "birds");
+        window = new DrivenWindow(stage, SettledHouse.ternLane(), "birds");
     }
 
     @Stop

@@ -1,5 +1,7 @@
 package reliqua.desktop;
 
+import static java.util.Locale.ROOT;
+
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -8,6 +10,7 @@ import java.util.concurrent.TimeoutException;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
 import javafx.event.Event;
+import javafx.event.EventType;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ListView;
@@ -113,6 +116,21 @@ final class DrivenWindow {
                         false,
                         false,
                         false));
+    }
+
+    /** A key that a keyboard repeats until it is let go. */
+    static void held(FxRobot robot, KeyCode key) {
+        Scene scene = robot.lookup(".root").query().getScene();
+        for (int i = 0; i < 4; i++) {
+            robot.interact(() -> pressed(scene.getFocusOwner(), KeyEvent.KEY_PRESSED, key));
+            robot.interact(() -> typed(scene.getFocusOwner(), key.getChar().toLowerCase(ROOT)));
+        }
+        robot.interact(() -> pressed(scene.getFocusOwner(), KeyEvent.KEY_RELEASED, key));
+    }
+
+    private static void pressed(Node target, EventType<KeyEvent> type, KeyCode key) {
+        Event.fireEvent(
+                target, new KeyEvent(type, "", key.getChar(), key, false, false, false, false));
     }
 
     static void undo(FxRobot robot) {

@@ -11,7 +11,9 @@ import reliqua.core.measure.Length;
  * millimetres.
  */
 public final class Contact {
-    private static final Length NEAR = new Length(100_000);
+    /** What lies further apart does not touch. */
+    static final Length NEAR = new Length(100_000);
+
     private static final double NEAR_MM = 0.1;
     private static final int SLICES = 64;
 
@@ -38,8 +40,13 @@ public final class Contact {
      * an edge.
      */
     public static double area(Solid a, Solid b) {
-        if (!a.bounds().near(b.bounds(), NEAR)
-                || !(a.along() == b.along() || a.isBox() || b.isBox())) {
+        if (!a.bounds().near(b.bounds(), NEAR)) {
+            return 0;
+        }
+        if (a.isBox() && b.isBox()) {
+            return area(a.bounds(), b.bounds());
+        }
+        if (a.along() != b.along() && !a.isBox() && !b.isBox()) {
             return 0;
         }
         Solid first = a.isBox() ? a.recast(b.along()) : a;
@@ -55,8 +62,31 @@ public final class Contact {
         return grown.intersection(second.profile()).getArea() / NEAR_MM * depth;
     }
 
+    /** Boxes that do not run into one another touch where two of their three sides overlap. */
+    private static double area(Bounds a, Bounds b) {
+        double area = 1;
+        int flat = 0;
+        for (double side :
+                new double[] {
+                    common(a.x0(), a.x1(), b.x0(), b.x1()),
+                    common(a.y0(), a.y1(), b.y0(), b.y1()),
+                    common(a.z0(), a.z1(), b.z0(), b.z1())
+                }) {
+            if (side <= NEAR_MM) {
+                flat++;
+            } else {
+                area *= side;
+            }
+        }
+        return flat == 1 ? area : 0;
+    }
+
     private static double along(Solid a, Solid b) {
-        return a.to().min(b.to()).minus(a.from().max(b.from())).toMm();
+        return common(a.from(), a.to(), b.from(), b.to());
+    }
+
+    private static double common(Length from, Length to, Length otherFrom, Length otherTo) {
+        return to.min(otherTo).minus(from.max(otherFrom)).toMm();
     }
 
     /** Prisms along different axes share the third: the overlap is summed over slices across it. */

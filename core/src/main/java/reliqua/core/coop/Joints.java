@@ -25,8 +25,12 @@ public final class Joints {
         List<Joint> joints = new ArrayList<>();
         List<Part> parts =
                 coop.parts().stream().filter(p -> !(p instanceof Part.MeshPart)).toList();
+        List<Bounds> bounds = parts.stream().map(p -> p.solid().bounds()).toList();
         for (int b = 0; b < parts.size(); b++) {
             for (int a = 0; a < b; a++) {
+                if (!bounds.get(a).near(bounds.get(b), Contact.NEAR)) {
+                    continue;
+                }
                 double area = Contact.area(parts.get(a).solid(), parts.get(b).solid());
                 if (area >= LEAST_FACE) {
                     joints.add(new Joint(parts.get(a), parts.get(b), area));

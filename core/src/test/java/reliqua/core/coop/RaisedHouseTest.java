@@ -155,6 +155,12 @@ class RaisedHouseTest {
         assertThat(Contact.overlap(a, beside)).isZero();
         assertThat(Contact.overlap(a, inside)).isEqualTo(500_000);
         assertThat(Contact.area(a, away)).isZero();
+        Solid atTheEdge = Solid.box(mm(100), mm(200), mm(100), mm(200), mm(0), mm(100));
+        assertThat(Contact.area(a, atTheEdge)).isZero();
+        for (Axis along : Axis.values()) {
+            assertThat(Contact.area(a.recast(along), beside)).isEqualTo(5000);
+            assertThat(Contact.area(beside, a.recast(along))).isEqualTo(5000);
+        }
         Solid wedge =
                 new Solid(
                         Axis.X,

@@ -20,12 +20,14 @@ import reliqua.core.stock.Sheet;
 import reliqua.desktop.Texts;
 import reliqua.desktop.paint.PictureView;
 import reliqua.desktop.shell.EntryField;
+import reliqua.desktop.shell.HeldKey;
 import reliqua.desktop.shell.Parts;
 
 /**
  * One ticket at a time over the whole window, in letters that are read across a sawhorse. Space
  * says it is cut and goes on, a digit marks the piece of that number as spoiled, M takes what the
  * tape really says, S where it split, the arrow keys leaf, Escape leaves a field and then the saw.
+ * A key that is held does its work once, only the arrows go on.
  */
 final class AtTheSaw extends VBox {
     /** Height of a field, so that its name stays beside it whatever is written under it. */
@@ -51,7 +53,7 @@ final class AtTheSaw extends VBox {
             Parts.button("saw-again", Texts.get("saw.mode.again"), this::planAgain, "saw-key");
     private final HBox answering = Parts.row(12, answer, Parts.spring(), again);
     private final InHand hand;
-    private boolean said;
+    private final HeldKey held = new HeldKey(this);
 
     AtTheSaw(TicketBook book, int first, Runnable close) {
         super(14);
@@ -120,42 +122,55 @@ final class AtTheSaw extends VBox {
 
     /** The letter of a key that has been heeded is not written into the field it leads to. */
     private void typed(KeyEvent event) {
-        if (said) {
-            said = false;
+        if (held.wrote(event)) {
             event.consume();
         }
     }
 
     private void key(KeyEvent event) {
-        said = false;
-        if (event.getTarget() instanceof TextInputControl) {
-            if (event.getCode() == KeyCode.ESCAPE) {
-                leaveFields();
-                event.consume();
-            }
-            return;
+        if (held.repeats(event)) {
+            event.consume();
+        } else if (event.getTarget() instanceof TextInputControl) {
+            inField(event);
+        } else if (leafed(event.getCode())) {
+            event.consume();
+        } else if (heeded(event.getCode())) {
+            held.heed(event);
+            event.consume();
         }
-        switch (event.getCode()) {
-            case M -> {
-                said = true;
-                tapeSays.begin();
-            }
-            case S -> {
-                said = true;
-                beginSplit();
-            }
+    }
+
+    private void inField(KeyEvent event) {
+        if (event.getCode() == KeyCode.ESCAPE) {
+            leaveFields();
+            held.heed(event);
+            event.consume();
+        }
+    }
+
+    /** Held, these go on leafing. */
+    private boolean leafed(KeyCode code) {
+        if (code == KeyCode.LEFT || code == KeyCode.RIGHT) {
+            leaf(code == KeyCode.LEFT ? -1 : 1);
+            return true;
+        }
+        return false;
+    }
+
+    private boolean heeded(KeyCode code) {
+        switch (code) {
+            case M -> tapeSays.begin();
+            case S -> beginSplit();
             case R -> planAgain();
             case SPACE -> cut();
             case DIGIT1, DIGIT2, DIGIT3, DIGIT4, DIGIT5, DIGIT6, DIGIT7, DIGIT8, DIGIT9 ->
-                    spoil(event.getCode().getName());
-            case LEFT -> leaf(-1);
-            case RIGHT -> leaf(1);
+                    spoil(code.getName());
             case ESCAPE -> close.run();
             default -> {
-                return;
+                return false;
             }
         }
-        event.consume();
+        return true;
     }
 
     /** Whatever was being typed is dropped. */

@@ -11,6 +11,7 @@ import javafx.scene.control.ListView;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -26,6 +27,7 @@ import reliqua.core.project.Describe;
 import reliqua.core.project.SawLog;
 import reliqua.desktop.Texts;
 import reliqua.desktop.paint.PictureView;
+import reliqua.desktop.shell.HeldKey;
 import reliqua.desktop.shell.Parts;
 import reliqua.desktop.shell.Station;
 import reliqua.desktop.shell.WholeWindow;
@@ -45,6 +47,7 @@ public final class SawStation implements Station {
     private final WholeWindow whole;
     private final ObservableList<Ticket> tickets = FXCollections.observableArrayList();
     private final ListView<Ticket> list = new ListView<>(tickets);
+    private final HeldKey held = new HeldKey(list);
     private final Label summary = Parts.text("", "soft");
     private final PlanCard card;
     private final YieldView yields;
@@ -93,14 +96,18 @@ public final class SawStation implements Station {
                         caution,
                         list);
         list.getSelectionModel().selectedItemProperty().addListener((_, _, _) -> showSlip());
-        list.setOnKeyPressed(
-                e -> {
-                    if (e.getCode() == KeyCode.SPACE) {
-                        Optional.ofNullable(list.getSelectionModel().getSelectedItem())
-                                .ifPresent(book::toggle);
-                        e.consume();
-                    }
-                });
+        list.setOnKeyPressed(this::key);
+    }
+
+    private void key(KeyEvent event) {
+        if (event.getCode() != KeyCode.SPACE) {
+            return;
+        }
+        event.consume();
+        if (!held.repeats(event)) {
+            held.heed(event);
+            Optional.ofNullable(list.getSelectionModel().getSelectedItem()).ifPresent(book::toggle);
+        }
     }
 
     /** Never squeezed by what stands beside it. */
