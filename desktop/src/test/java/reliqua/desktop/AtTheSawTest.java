@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeoutException;
 import javafx.scene.control.Button;
@@ -19,6 +20,7 @@ import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
+import reliqua.core.cutting.CutWish;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.flock.BirdClass;
 import reliqua.core.project.Project;
@@ -111,16 +113,7 @@ class AtTheSawTest {
         DrivenWindow.until(() -> cutAtTheSaw(robot).contains("1 cut"));
         planned();
         assertThat(project().cuts().getFirst().pieces()).noneMatch(p -> p.marks().equals(mark));
-        assertThat(
-                        workspace
-                                .designs()
-                                .state()
-                                .get()
-                                .design()
-                                .orElseThrow()
-                                .candidate()
-                                .plan()
-                                .tickets())
+        assertThat(tickets())
                 .anyMatch(t -> t.cuts().stream().anyMatch(c -> c.marks().equals(mark)));
     }
 
@@ -178,6 +171,37 @@ class AtTheSawTest {
         robot.type(KeyCode.SPACE);
         DrivenWindow.until(() -> cutAtTheSaw(robot).contains("1 cut"));
         assertThat(project().cuts().getFirst().uncut()).hasSize(1);
+    }
+
+    @Test
+    void whatIsSpoiledBeforeTheCutFollowsItsStickThroughANewPlan(FxRobot robot)
+            throws TimeoutException {
+        planned();
+        robot.clickOn("#at-saw");
+        Ticket first = tickets().getFirst();
+        robot.type(KeyCode.DIGIT1);
+        DrivenWindow.until(() -> danger(robot) == 1);
+        robot.interact(() -> workspace.say("1 of 2x2 at 12"));
+        planned();
+        assertThat(tickets().getFirst()).isEqualTo(first);
+        assertThat(danger(robot)).isEqualTo(1);
+        CutWish elsewhere = new CutWish(first.cuts().getFirst().marks(), first.source(), false);
+        robot.interact(() -> workspace.edit("elsewhere", p -> p.wish(elsewhere, true)));
+        planned();
+        assertThat(tickets()).doesNotContain(first);
+        DrivenWindow.until(() -> danger(robot) == 0);
+    }
+
+    private List<Ticket> tickets() {
+        return workspace
+                .designs()
+                .state()
+                .get()
+                .design()
+                .orElseThrow()
+                .candidate()
+                .plan()
+                .tickets();
     }
 
     @Test

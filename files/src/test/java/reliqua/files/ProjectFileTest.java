@@ -7,10 +7,13 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import reliqua.core.coop.family.RaisedDimensions;
@@ -43,6 +46,22 @@ class ProjectFileTest {
                 DemoProjects.kerrinRigg(Merchants::priceBook, new Climates()));
     }
 
+    /** The house that is found for each of them, sought once. */
+    private static Map<Project, Design> houses;
+
+    @BeforeAll
+    static void seek() throws Unbuildable {
+        Map<Project, Design> found = new LinkedHashMap<>();
+        for (Project demo : demos()) {
+            found.put(
+                    demo,
+                    Design.derive(demo, Optional.empty(), Progress.NONE, _ -> {})
+                            .design()
+                            .orElseThrow());
+        }
+        houses = found;
+    }
+
     @Test
     void aProjectComesBackAsItWas() throws IOException, InputException {
         Path path = folder.resolve("p.reliqua");
@@ -56,12 +75,9 @@ class ProjectFileTest {
     }
 
     @Test
-    void aHouseSettledOnComesBackToo() throws IOException, InputException, Unbuildable {
+    void aHouseSettledOnComesBackToo() throws IOException, InputException {
         Project demo = demos().getFirst();
-        Design design =
-                Design.derive(demo, java.util.Optional.empty(), Progress.NONE, _ -> {})
-                        .design()
-                        .orElseThrow();
+        Design design = houses.get(demo);
         Project settled = demo.settledOn(design.candidate());
         Path path = folder.resolve("p.reliqua");
         Project cut = settled;
@@ -166,12 +182,9 @@ class ProjectFileTest {
     }
 
     @Test
-    void everythingThatIsPrintedCanBePrinted() throws IOException, Unbuildable {
+    void everythingThatIsPrintedCanBePrinted() throws IOException {
         for (Project demo : demos()) {
-            Design design =
-                    Design.derive(demo, java.util.Optional.empty(), Progress.NONE, _ -> {})
-                            .design()
-                            .orElseThrow();
+            Design design = houses.get(demo);
             assertThat(design.candidate().faults()).isZero();
             assertThat(design.candidate().plan().missing()).isEmpty();
             byte[] pdf = PacketPdf.write(demo, design);

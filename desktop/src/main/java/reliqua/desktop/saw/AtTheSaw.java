@@ -197,7 +197,7 @@ final class AtTheSaw extends VBox {
     /** Where it split is asked for, or it did not after all. */
     private void beginSplit() {
         if (hand.isSplit()) {
-            hand.forget();
+            hand.whole();
             show();
         } else {
             splitAt.begin();

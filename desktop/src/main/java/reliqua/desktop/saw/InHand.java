@@ -1,9 +1,10 @@
 package reliqua.desktop.saw;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeSet;
+import java.util.stream.Collectors;
 import reliqua.core.cutting.FoundFlaws;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.stock.FlawMarking;
@@ -16,12 +17,40 @@ import reliqua.desktop.Texts;
  */
 final class InHand {
     private final TicketBook book;
-    private final Set<String> spoiled = new TreeSet<>();
-    private Optional<Split> split = Optional.empty();
+    private Optional<Said> said = Optional.empty();
     private int at;
 
-    /** A ticket whose thing split, and the thing with the split in it. */
-    private record Split(Ticket ticket, Material found) {}
+    /**
+     * What is said of a ticket.
+     *
+     * @param found its thing, with the split in it
+     * @param wrong the cuts that came out wrong
+     */
+    private record Said(Ticket ticket, Material found, Set<Ticket.Cut> wrong) {
+        static Said nothing(Ticket ticket) {
+            return new Said(ticket, ticket.material(), Set.of());
+        }
+
+        Said found(Material other) {
+            return new Said(ticket, other, wrong);
+        }
+
+        /** A cut is wrong, or not after all. */
+        Said turned(Ticket.Cut cut) {
+            Set<Ticket.Cut> others = new HashSet<>(wrong);
+            if (!others.remove(cut)) {
+                others.add(cut);
+            }
+            return new Said(ticket, found, Set.copyOf(others));
+        }
+
+        /** Of another ticket for the same thing: what it cuts otherwise is not wrong. */
+        Said of(Ticket other) {
+            Set<Ticket.Cut> still = new HashSet<>(wrong);
+            still.retainAll(other.cuts());
+            return new Said(other, found, Set.copyOf(still));
+        }
+    }
 
     InHand(TicketBook book, int first) {
         this.book = book;
@@ -33,12 +62,20 @@ final class InHand {
         return at;
     }
 
+    /** Marks of the pieces that came out wrong. */
     Set<String> spoiled() {
-        return Set.copyOf(spoiled);
+        return said.stream()
+                .flatMap(s -> s.wrong().stream())
+                .map(Ticket.Cut::marks)
+                .collect(Collectors.toUnmodifiableSet());
     }
 
     boolean isSplit() {
-        return split.isPresent();
+        return said.filter(s -> !s.found().equals(s.ticket().material())).isPresent();
+    }
+
+    private Said saidOf(Ticket ticket) {
+        return said.filter(s -> s.ticket().equals(ticket)).orElse(Said.nothing(ticket));
     }
 
     /** The ticket, if there is any. */
@@ -56,9 +93,7 @@ final class InHand {
 
     /** The thing as it is known to be by now. */
     Material found(Ticket ticket) {
-        return split.filter(s -> s.ticket().equals(ticket))
-                .map(Split::found)
-                .orElse(ticket.material());
+        return saidOf(ticket).found();
     }
 
     /** The pieces that lie in the split. */
@@ -71,18 +106,24 @@ final class InHand {
         at += by;
     }
 
-    /** Nothing was spoiled, nothing split. */
-    void forget() {
-        spoiled.clear();
-        split = Optional.empty();
+    /** It did not split after all. */
+    void whole() {
+        said = said.map(s -> s.found(s.ticket().material()));
     }
 
-    /** A plan made anew may leave what split where it was, move it on, or not want it any more. */
+    private void forget() {
+        said = Optional.empty();
+    }
+
+    /**
+     * A plan made anew may leave what was said of where it was, move it on, or not want it any
+     * more.
+     */
     private void keep(List<Ticket> tickets) {
-        if (split.isEmpty()) {
+        if (said.isEmpty()) {
             return;
         }
-        Ticket was = split.get().ticket();
+        Ticket was = said.get().ticket();
         Optional<Ticket> now =
                 tickets.contains(was)
                         ? Optional.of(was)
@@ -92,7 +133,7 @@ final class InHand {
             return;
         }
         at = tickets.indexOf(now.get());
-        split = Optional.of(new Split(now.get(), split.get().found()));
+        said = said.map(s -> s.of(now.get()));
     }
 
     private static boolean isOf(Ticket ticket, Ticket other) {
@@ -113,7 +154,7 @@ final class InHand {
         }
         try {
             Material found = FlawMarking.split(found(ticket.get()), words, book.tape());
-            split = Optional.of(new Split(ticket.get(), found));
+            said = Optional.of(saidOf(ticket.get()).found(found));
             return "";
         } catch (IllegalArgumentException e) {
             return String.valueOf(e.getMessage());
@@ -123,7 +164,7 @@ final class InHand {
     /** Nothing is cut out of what split: it stays whole and is planned again. Says why not. */
     String planAgain() {
         Optional<Ticket> ticket = open();
-        if (ticket.isEmpty() || split.isEmpty()) {
+        if (ticket.isEmpty() || !isSplit()) {
             return "";
         }
         String fault = book.split(ticket.get(), found(ticket.get()));
@@ -145,8 +186,8 @@ final class InHand {
         Ticket.Cut cut = ticket.get().cuts().get(number - 1);
         if (book.isCut(ticket.get())) {
             book.spoil(ticket.get(), cut);
-        } else if (!spoiled.remove(cut.marks())) {
-            spoiled.add(cut.marks());
+        } else {
+            said = Optional.of(saidOf(ticket.get()).turned(cut));
         }
     }
 
