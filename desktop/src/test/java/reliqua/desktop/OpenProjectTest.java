@@ -82,6 +82,22 @@ class OpenProjectTest {
     }
 
     @Test
+    void birdsAreSteppedWithTheMouseAndUndoneByName(FxRobot robot) throws TimeoutException {
+        DrivenWindow.go(robot, KeyCode.DIGIT1);
+        robot.clickOn("#more-STANDARD");
+        robot.clickOn("#more-DUCK");
+        assertThat(project().flock().total()).isEqualTo(11);
+        assertThat(robot.lookup("#count-DUCK").queryAs(Label.class).getText()).isEqualTo("1");
+        assertThat(workspace.history().get().undoName())
+                .hasValueSatisfying(n -> assertThat(n).contains("duck"));
+        robot.clickOn("#side-ways");
+        robot.interact(() -> robot.lookup("#school-vents-BY_BIRD").query().requestFocus());
+        robot.type(KeyCode.SPACE);
+        assertThat(project().needs().vents().toSquareFeet()).isGreaterThan(10);
+        fitted();
+    }
+
+    @Test
     void aDamagedFileIsToldAndThePresentProjectStays(FxRobot robot)
             throws IOException, TimeoutException {
         fitted();

@@ -126,7 +126,7 @@ class WholeJobTest {
                         workspace.open(
                                 DemoProjects.kerrinRigg(Merchants::priceBook, new Climates()),
                                 file.resolveSibling("k.reliqua")));
-        fitted();
+        assertThat(project()).isNotEqualTo(after);
         robot.interact(() -> workspace.open(file));
         assertThat(project()).isEqualTo(after);
         assertThat(workspace.folder().recent()).contains(file.toAbsolutePath());
@@ -179,22 +179,6 @@ class WholeJobTest {
                     first.fire();
                 });
         assertThat(project().done()).hasSize(1);
-    }
-
-    @Test
-    void birdsAreSteppedWithTheMouseAndUndoneByName(FxRobot robot) throws TimeoutException {
-        DrivenWindow.go(robot, KeyCode.DIGIT1);
-        robot.clickOn("#more-STANDARD");
-        robot.clickOn("#more-DUCK");
-        assertThat(project().flock().total()).isEqualTo(11);
-        assertThat(robot.lookup("#count-DUCK").queryAs(Label.class).getText()).isEqualTo("1");
-        assertThat(workspace.history().get().undoName())
-                .hasValueSatisfying(n -> assertThat(n).contains("duck"));
-        robot.clickOn("#side-ways");
-        robot.interact(() -> robot.lookup("#school-vents-BY_BIRD").query().requestFocus());
-        robot.type(KeyCode.SPACE);
-        assertThat(project().needs().vents().toSquareFeet()).isGreaterThan(10);
-        fitted();
     }
 
     @Test

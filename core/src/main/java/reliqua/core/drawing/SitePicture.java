@@ -22,6 +22,7 @@ public final class SitePicture {
     private static final double ARROW = 900;
     private static final double HEAD = 220;
     private static final double BAND = 130;
+    private static final double FOOT = 1500;
 
     /**
      * Outside of the coop on the plan.
@@ -144,7 +145,8 @@ public final class SitePicture {
             sketch.line(tipX, tipY, backX, backY, ink, true);
         }
         if (!words.isEmpty()) {
-            sketch.label(x, y, words, Picture.Size.NOTE, Picture.Anchor.MIDDLE, Ink.SOFT, 22);
+            double foot = y + Math.abs(dy) * ARROW / 2;
+            sketch.label(x, foot, words, Picture.Size.NOTE, Picture.Anchor.MIDDLE, Ink.SOFT, 18);
         }
     }
 
@@ -215,7 +217,16 @@ public final class SitePicture {
                     case NEIGHBOUR -> half * 0.7;
                     default -> 300;
                 };
-        sketch.label(x, y + below, words, Picture.Size.NOTE, Picture.Anchor.MIDDLE, Ink.INK, 14);
+        // Along the foot of the plan the word stands above, clear of sun and wind outside.
+        boolean above = y > site.depth().toMm() - FOOT;
+        sketch.label(
+                x,
+                above ? y - below : y + below,
+                words,
+                Picture.Size.NOTE,
+                Picture.Anchor.MIDDLE,
+                Ink.INK,
+                above ? -5 : 14);
     }
 
     private void box(double x, double y, double wide, double deep, Ink fill, Ink edge, String tag) {
