@@ -1,5 +1,6 @@
 package reliqua.core.coop;
 
+import java.util.Arrays;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -23,6 +24,9 @@ public final class Contact {
     public static double overlap(Solid a, Solid b) {
         if (!a.bounds().near(b.bounds(), Length.ZERO)) {
             return 0;
+        }
+        if (a.isBox() && b.isBox()) {
+            return Arrays.stream(common(a.bounds(), b.bounds())).reduce(1, (v, s) -> v * s);
         }
         if (a.along() == b.along() || a.isBox() || b.isBox()) {
             Solid first = a.isBox() ? a.recast(b.along()) : a;
@@ -66,12 +70,7 @@ public final class Contact {
     private static double area(Bounds a, Bounds b) {
         double area = 1;
         int flat = 0;
-        for (double side :
-                new double[] {
-                    common(a.x0(), a.x1(), b.x0(), b.x1()),
-                    common(a.y0(), a.y1(), b.y0(), b.y1()),
-                    common(a.z0(), a.z1(), b.z0(), b.z1())
-                }) {
+        for (double side : common(a, b)) {
             if (side <= NEAR_MM) {
                 flat++;
             } else {
@@ -79,6 +78,15 @@ public final class Contact {
             }
         }
         return flat == 1 ? area : 0;
+    }
+
+    /** The sides of what is common to both; below zero where they are apart. */
+    private static double[] common(Bounds a, Bounds b) {
+        return new double[] {
+            common(a.x0(), a.x1(), b.x0(), b.x1()),
+            common(a.y0(), a.y1(), b.y0(), b.y1()),
+            common(a.z0(), a.z1(), b.z0(), b.z1())
+        };
     }
 
     private static double along(Solid a, Solid b) {

@@ -80,12 +80,20 @@ public record Solid(
         if (outline.size() != 4 || !holes.isEmpty()) {
             return false;
         }
-        Bounds b = new Solid(Axis.Z, outline, List.of(), Length.ZERO, Length.mm(1)).bounds();
-        return outline.stream()
-                .allMatch(
-                        c ->
-                                (c.u().equals(b.x0()) || c.u().equals(b.x1()))
-                                        && (c.v().equals(b.y0()) || c.v().equals(b.y1())));
+        return isUpright(0) || isUpright(1);
+    }
+
+    /** Whether the sides of four corners are level and plumb by turns, from this corner on. */
+    private boolean isUpright(int first) {
+        for (int i = 0; i < 4; i += 2) {
+            Corner a = outline.get((first + i) % 4);
+            Corner b = outline.get((first + i + 1) % 4);
+            Corner c = outline.get((first + i + 2) % 4);
+            if (!a.v().equals(b.v()) || !b.u().equals(c.u())) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** The same box carried along another axis; only for boxes. */

@@ -14,12 +14,15 @@ import java.util.Arrays;
  * (dynamic programming with lists).
  */
 final class Frontier {
+    /** Room for so many states at first: most sticks have fewer. */
+    private static final int FIRST = 64;
+
     private final double least;
-    private long[] weight = new long[256];
-    private double[] value = new double[256];
-    private int[] parent = new int[256];
-    private int[] item = new int[256];
-    private int[] count = new int[256];
+    private long[] weight = new long[FIRST];
+    private double[] value = new double[FIRST];
+    private int[] parent = new int[FIRST];
+    private int[] item = new int[FIRST];
+    private int[] count = new int[FIRST];
     private int nodes = 1;
     private int[] states = {0};
     private final int kinds;
@@ -34,7 +37,10 @@ final class Frontier {
      */
     Frontier(long[] weights, double[] values, int[] bounds, long capacity) {
         this.kinds = weights.length;
-        double highest = Arrays.stream(values).max().orElse(0);
+        double highest = 0;
+        for (double v : values) {
+            highest = Math.max(highest, v);
+        }
         this.least = highest * 1e-12;
         parent[0] = -1;
         for (int i = 0; i < kinds; i++) {

@@ -1,6 +1,7 @@
 package reliqua.core.cutting;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -224,7 +225,14 @@ final class Leftovers {
     }
 
     private int[] distinct(Pattern pattern) {
-        return IntStream.range(0, problem.size()).filter(i -> pattern.counts()[i] > 0).toArray();
+        int[] distinct = new int[problem.size()];
+        int kinds = 0;
+        for (int i = 0; i < distinct.length; i++) {
+            if (pattern.counts()[i] > 0) {
+                distinct[kinds++] = i;
+            }
+        }
+        return Arrays.copyOf(distinct, kinds);
     }
 
     private Pattern without(Pattern pattern, int piece) {

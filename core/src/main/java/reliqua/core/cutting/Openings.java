@@ -1,6 +1,11 @@
 package reliqua.core.cutting;
 
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -14,26 +19,30 @@ import reliqua.core.measure.Length;
 final class Openings {
     private static final GeometryFactory SHAPES = new GeometryFactory();
 
-    private final List<Part> wanted;
+    private final Set<String> wanted = new HashSet<>();
+    private final Map<String, List<Part.PanelPart>> out = new HashMap<>();
 
     Openings(List<Part> wanted) {
-        this.wanted = wanted;
+        for (Part part : wanted) {
+            this.wanted.add(part.mark());
+            if (part instanceof Part.PanelPart panel) {
+                panel.cutFrom()
+                        .ifPresent(
+                                from ->
+                                        out.computeIfAbsent(from, _ -> new ArrayList<>())
+                                                .add(panel));
+            }
+        }
     }
 
     /** Whether it comes out of another panel that is wanted too. */
     boolean comesOut(Part.PanelPart panel) {
-        return panel.cutFrom()
-                .filter(mark -> wanted.stream().anyMatch(p -> p.mark().equals(mark)))
-                .isPresent();
+        return panel.cutFrom().filter(wanted::contains).isPresent();
     }
 
     /** What comes out of a panel. */
     List<Part.PanelPart> outOf(Part panel) {
-        return wanted.stream()
-                .filter(Part.PanelPart.class::isInstance)
-                .map(Part.PanelPart.class::cast)
-                .filter(p -> p.cutFrom().filter(panel.mark()::equals).isPresent())
-                .toList();
+        return List.copyOf(out.getOrDefault(panel.mark(), List.of()));
     }
 
     /** Where what comes out of a panel lies, with the panel as it lies on its sheet. */

@@ -1,42 +1,67 @@
 package reliqua.core.cutting;
 
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
+import java.util.function.Consumer;
 
 /** Finds, for given worths of the pieces, the most valuable pattern of every bin type. */
 final class Pricing {
     private final StickProblem problem;
 
-    /** For sticks that can give the same pieces: the largest room of any of them. */
-    private final Map<StickProblem.Lane, Long> largest = new LinkedHashMap<>();
+    /** The lanes that differ; sticks that can give the same pieces share one. */
+    private final List<StickProblem.Lane> lanes;
+
+    /** What every piece takes up, by lane. */
+    private final long[][] weights;
+
+    /** The largest room of any stick, by lane. */
+    private final long[] largest;
+
+    /** Which of them a lane of a bin type is. */
+    private final int[][] laneOf;
 
     Pricing(StickProblem problem) {
         this.problem = problem;
-        for (StickProblem.BinType bin : problem.bins()) {
-            Stream.concat(bin.segments().stream(), bin.relaxed().stream())
-                    .forEach(
-                            stretch ->
-                                    largest.merge(
-                                            bin.lanes().get(stretch.lane()),
-                                            stretch.length() + problem.kerf(),
-                                            Math::max));
+        Map<StickProblem.Lane, Integer> places = new LinkedHashMap<>();
+        this.laneOf =
+                problem.bins().stream()
+                        .map(
+                                bin ->
+                                        bin.lanes().stream()
+                                                .mapToInt(lane -> place(places, lane))
+                                                .toArray())
+                        .toArray(int[][]::new);
+        this.lanes = List.copyOf(places.keySet());
+        this.weights = lanes.stream().map(problem::weights).toArray(long[][]::new);
+        this.largest = new long[lanes.size()];
+        for (int b = 0; b < laneOf.length; b++) {
+            StickProblem.BinType bin = problem.bins().get(b);
+            bin.segments().forEach(widen(laneOf[b]));
+            bin.relaxed().forEach(widen(laneOf[b]));
         }
     }
 
-    /** Prices all bins at once; sticks that can give the same pieces share one frontier. */
+    private static int place(Map<StickProblem.Lane, Integer> places, StickProblem.Lane lane) {
+        Integer place = places.putIfAbsent(lane, places.size());
+        return place == null ? places.size() - 1 : place;
+    }
+
+    private Consumer<StickProblem.Segment> widen(int[] places) {
+        return stretch -> {
+            int place = places[stretch.lane()];
+            largest[place] = Math.max(largest[place], stretch.length() + problem.kerf());
+        };
+    }
+
+    /** Prices all bins at once. */
     Prices price(double[] duals, int[] demand) {
-        Map<StickProblem.Lane, Frontier> frontiers = new LinkedHashMap<>();
-        largest.forEach(
-                (lane, room) ->
-                        frontiers.put(
-                                lane,
-                                new Frontier(
-                                        problem.weights(lane),
-                                        StickFill.masked(duals, lane),
-                                        demand,
-                                        room)));
+        Frontier[] frontiers = new Frontier[lanes.size()];
+        for (int n = 0; n < frontiers.length; n++) {
+            double[] values = StickFill.masked(duals, lanes.get(n));
+            frontiers[n] = new Frontier(weights[n], values, demand, largest[n]);
+        }
         return new Prices(duals, frontiers);
     }
 
@@ -45,11 +70,15 @@ final class Pricing {
         private final double[] duals;
         private final Frontier[][] frontiers;
 
-        private Prices(double[] duals, Map<StickProblem.Lane, Frontier> byLane) {
+        private Prices(double[] duals, Frontier[] byLane) {
             this.duals = duals;
             this.frontiers =
-                    problem.bins().stream()
-                            .map(b -> b.lanes().stream().map(byLane::get).toArray(Frontier[]::new))
+                    Arrays.stream(laneOf)
+                            .map(
+                                    places ->
+                                            Arrays.stream(places)
+                                                    .mapToObj(place -> byLane[place])
+                                                    .toArray(Frontier[]::new))
                             .toArray(Frontier[][]::new);
         }
 
@@ -120,7 +149,7 @@ final class Pricing {
          */
         double[] fairDuals() {
             double factor = factor();
-            return java.util.Arrays.stream(duals).map(d -> d * factor).toArray();
+            return Arrays.stream(duals).map(d -> d * factor).toArray();
         }
 
         private double factor() {

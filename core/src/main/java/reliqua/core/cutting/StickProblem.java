@@ -178,7 +178,11 @@ record StickProblem(
 
     /** What {@link #weight} says of every piece. */
     long[] weights(Lane lane) {
-        return IntStream.range(0, size()).mapToLong(i -> weight(lane, i)).toArray();
+        long[] weights = new long[size()];
+        for (int i = 0; i < weights.length; i++) {
+            weights[i] = weight(lane, i);
+        }
+        return weights;
     }
 
     int size() {

@@ -26,7 +26,7 @@ final class TicketOrder {
     /** The order; tickets it holds equal stay as they come. */
     static Comparator<Ticket> comparator() {
         return Comparator.comparingInt((Ticket t) -> kind(t.material()))
-                .thenComparing(TicketOrder::section)
+                .thenComparing(TicketOrder::area, Comparator.reverseOrder())
                 .thenComparingInt(t -> -pickiest(t))
                 .thenComparing(TicketOrder::longest, Comparator.reverseOrder());
     }
@@ -42,15 +42,13 @@ final class TicketOrder {
     }
 
     /** Heavy sections first: legs and frames are wanted before trim. */
-    private static String section(Ticket ticket) {
-        long area =
-                switch (ticket.material()) {
-                    case Stick s -> area(s.section());
-                    case Pole p -> p.butt().nm() / 1000 * (p.butt().nm() / 1000);
-                    case Sheet s -> s.thickness().nm();
-                    default -> 0;
-                };
-        return String.format("%020d", Long.MAX_VALUE - area);
+    private static long area(Ticket ticket) {
+        return switch (ticket.material()) {
+            case Stick s -> area(s.section());
+            case Pole p -> p.butt().nm() / 1000 * (p.butt().nm() / 1000);
+            case Sheet s -> s.thickness().nm();
+            default -> 0;
+        };
     }
 
     private static long area(Section section) {
