@@ -211,10 +211,13 @@ final class ColumnGeneration implements AutoCloseable {
         }
     }
 
+    /** As pricing gives patterns: no stretch more than is wanted, all of them perhaps. */
     private boolean fits(Pattern pattern) {
-        for (int i = 0; i < demand.length; i++) {
-            if (pattern.counts()[i] > demand[i]) {
-                return false;
+        for (int[] stretch : pattern.bySegment()) {
+            for (int i = 0; i < demand.length; i++) {
+                if (stretch[i] > demand[i]) {
+                    return false;
+                }
             }
         }
         return true;

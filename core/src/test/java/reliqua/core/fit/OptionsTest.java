@@ -1,0 +1,117 @@
+package reliqua.core.fit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import reliqua.core.coop.family.Choices;
+import reliqua.core.measure.Length;
+import reliqua.core.stock.Heap;
+import reliqua.core.stock.Lot;
+import reliqua.core.stock.PriceBook;
+import reliqua.core.stock.Section;
+import reliqua.core.stock.Stick;
+
+/** What a search tries comes out of the heap first, serves its place, and uses boards up. */
+class OptionsTest {
+    private static final Length KERF = Length.mm(3);
+    private static final Length STEP = Length.mm(1);
+
+    private static Heap heap(Random random) {
+        Heap heap = Heap.EMPTY;
+        for (int n = 1 + random.nextInt(14); n > 0; n--) {
+            Section section = Section.mm(12 + random.nextInt(90), 30 + random.nextInt(140));
+            Stick stick = Stick.sound(section, Length.mm(300 + random.nextInt(3500)));
+            int quantity = 1 + random.nextInt(9);
+            heap = heap.plus(new Lot(heap.freshId(stick), quantity, stick, Lot.Provenance.UNKNOWN));
+        }
+        return heap;
+    }
+
+    /** Metres of a section in the heap. */
+    private static double metres(Heap heap, Section section) {
+        return heap.lots().stream()
+                .filter(lot -> lot.material() instanceof Stick s && s.section().equals(section))
+                .mapToDouble(lot -> lot.quantity() * ((Stick) lot.material()).length().toMetres())
+                .sum();
+    }
+
+    @Test
+    void everySectionServesItsPlaceAndTheBestSuppliedComesFirst() {
+        Random random = new Random(11);
+        int own = 0;
+        for (int n = 0; n < 200; n++) {
+            Heap heap = heap(random);
+            SectionOptions options = new SectionOptions(heap, Yards.shop());
+            for (Choices.Group group : Choices.Group.values()) {
+                List<Section> sections = options.of(group);
+                assertThat(sections).doesNotHaveDuplicates().hasSizeBetween(1, 6);
+                assertThat(sections).allMatch(s -> s.serves(group.least()));
+                List<Section> atHand = sections.stream().filter(s -> metres(heap, s) > 0).toList();
+                assertThat(sections.subList(0, atHand.size())).isEqualTo(atHand);
+                assertThat(atHand)
+                        .isSortedAccordingTo(
+                                Comparator.comparingDouble((Section s) -> -metres(heap, s)));
+                own += atHand.size();
+            }
+        }
+        assertThat(own).isGreaterThan(500);
+    }
+
+    @Test
+    void everyGroupHasItsSectionOrThereIsNoBeginning() {
+        Random random = new Random(12);
+        int without = 0;
+        for (int n = 0; n < 200; n++) {
+            Heap heap = heap(random);
+            Optional<List<Section>> alone = new SectionOptions(heap, PriceBook.EMPTY).shared();
+            without += alone.isEmpty() ? 1 : 0;
+            assertThat(new SectionOptions(heap, Yards.shop()).shared().orElseThrow())
+                    .hasSize(Choices.Group.values().length);
+            alone.ifPresent(
+                    sections -> {
+                        for (Choices.Group group : Choices.Group.values()) {
+                            Section section = sections.get(group.ordinal());
+                            assertThat(section.serves(group.least())).isTrue();
+                            assertThat(metres(heap, section)).isPositive();
+                        }
+                    });
+        }
+        assertThat(without).isBetween(1, 199);
+    }
+
+    /** So many of them and their kerfs fit a board, and one millimetre more each would not. */
+    @Test
+    void piecesUseUpABoard() {
+        Random random = new Random(13);
+        int found = 0;
+        for (int n = 0; n < 500; n++) {
+            Heap heap = heap(random);
+            Sizes sizes = new Sizes(heap, PriceBook.EMPTY, KERF, STEP);
+            Optional<List<Section>> sections = new SectionOptions(heap, PriceBook.EMPTY).shared();
+            if (sections.isEmpty()) {
+                continue;
+            }
+            Section legs = sections.get().get(Choices.Group.LEGS.ordinal());
+            List<Length> boards = SectionOptions.lengths(heap, PriceBook.EMPTY, legs);
+            Choices choices = Yards.fitted(8).candidate().choices().with(Choices.Group.LEGS, legs);
+            for (Length piece :
+                    sizes.pieces(choices, Choices.Group.LEGS, Length.mm(200), Length.mm(900))) {
+                assertThat(piece).isBetween(Length.mm(200), Length.mm(900));
+                assertThat(boards).anyMatch(board -> isUsedUp(board, piece));
+                found++;
+            }
+        }
+        assertThat(found).isGreaterThan(100);
+    }
+
+    private static boolean isUsedUp(Length board, Length piece) {
+        long each = piece.plus(KERF).nm();
+        long fit = board.plus(KERF).nm() / each;
+        long more = board.plus(KERF).nm() / (each + STEP.nm());
+        return fit > 0 && more < fit;
+    }
+}
