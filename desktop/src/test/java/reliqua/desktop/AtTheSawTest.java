@@ -193,15 +193,7 @@ class AtTheSawTest {
     }
 
     private List<Ticket> tickets() {
-        return workspace
-                .designs()
-                .state()
-                .get()
-                .design()
-                .orElseThrow()
-                .candidate()
-                .plan()
-                .tickets();
+        return DrivenWindow.design(workspace).candidate().plan().tickets();
     }
 
     @Test

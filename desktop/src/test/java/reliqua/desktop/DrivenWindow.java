@@ -21,6 +21,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
 import org.testfx.api.FxRobot;
 import org.testfx.util.WaitForAsyncUtils;
+import reliqua.core.project.Design;
 import reliqua.core.project.Project;
 import reliqua.desktop.shell.Shell;
 import reliqua.desktop.work.DataFolder;
@@ -68,6 +69,11 @@ final class DrivenWindow {
                 () ->
                         workspace.designs().progress().get() >= 1
                                 && workspace.designs().state().get().design().isPresent());
+    }
+
+    /** The house there is by now. */
+    static Design design(Workspace workspace) {
+        return workspace.designs().state().get().design().orElseThrow();
     }
 
     /** Until a native key or click has arrived and everything it set off is done. */

@@ -138,16 +138,7 @@ class WholeJobTest {
         DrivenWindow.type(robot, "#dimension-DEPTH", "58");
         assertThat(project().held()).containsEntry(RaisedDimensions.Name.DEPTH, Length.inches(58));
         fitted();
-        assertThat(
-                        workspace
-                                .designs()
-                                .state()
-                                .get()
-                                .design()
-                                .orElseThrow()
-                                .candidate()
-                                .dimensions()
-                                .depth())
+        assertThat(DrivenWindow.design(workspace).candidate().dimensions().depth())
                 .isEqualTo(Length.inches(58));
         DrivenWindow.type(robot, "#dimension-DEPTH", "deep");
         assertThat(project().held()).containsEntry(RaisedDimensions.Name.DEPTH, Length.inches(58));
