@@ -3,7 +3,9 @@ package reliqua.core.fit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import reliqua.core.coop.family.RaisedDimensions;
 import reliqua.core.cutting.Progress;
@@ -15,7 +17,14 @@ import reliqua.core.stock.Lot;
 import reliqua.core.stock.Sheet;
 
 class FitterTest {
+    private static final Map<FitRequest, FitResult> FOUND = new HashMap<>();
+
+    /** What is found, sought once. */
     private static FitResult fit(Project project) {
+        return FOUND.computeIfAbsent(project.fitRequest(), _ -> anew(project));
+    }
+
+    private static FitResult anew(Project project) {
         return Fitter.fit(project.fitRequest(), Progress.NONE, _ -> {});
     }
 
@@ -51,8 +60,8 @@ class FitterTest {
 
     @Test
     void theSameRequestGivesTheSameHouse() {
-        Candidate one = fit(Yards.project(7)).best().orElseThrow();
-        Candidate two = fit(Yards.project(7)).best().orElseThrow();
+        Candidate one = anew(Yards.project(7)).best().orElseThrow();
+        Candidate two = anew(Yards.project(7)).best().orElseThrow();
         assertThat(one.dimensions()).isEqualTo(two.dimensions());
         assertThat(one.plan()).isEqualTo(two.plan());
     }
