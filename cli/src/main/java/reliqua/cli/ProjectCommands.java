@@ -119,6 +119,11 @@ final class ProjectCommands {
         @Option(names = "--seed", paramLabel = "N", description = "same seed, same answer")
         private long seed = 1;
 
+        @Option(
+                names = "--settle",
+                description = "settle on the best house: it is kept in the project")
+        private boolean settle;
+
         @Override
         public Integer call() throws IOException, InputException {
             Project loaded = load();
@@ -126,6 +131,9 @@ final class ProjectCommands {
             FitResult result = Fitter.fit(request, new Deadline(seconds), _ -> {});
             Candidate best = result.best().orElseThrow(() -> none(result.obstacle(), loaded));
             Exports.all(folder, loaded, Design.of(best, loaded));
+            if (settle) {
+                ProjectFile.save(path(), loaded.settledOn(best));
+            }
             Tape tape = loaded.keeper().tape();
             out().println("best " + describe(best, tape));
             result.others().forEach(c -> out().println("else " + describe(c, tape)));

@@ -7,17 +7,11 @@ import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import reliqua.core.coop.family.Unbuildable;
-import reliqua.core.cutting.Progress;
-import reliqua.core.project.Design;
-import reliqua.core.project.Project;
 import reliqua.files.DemoProjects;
 import reliqua.files.HeapCsv;
-import reliqua.files.InputException;
 import reliqua.files.ProjectFile;
 import reliqua.standins.Climates;
 import reliqua.standins.Merchants;
@@ -66,10 +60,10 @@ class MainTest {
     @Test
     void fitCheckReportAndExportGoThrough() throws Exception {
         Path fitted = folder.resolve("fitted");
-        assertThat(run("fit", project.toString(), "--out", fitted.toString())).isZero();
+        assertThat(run("fit", project.toString(), "--out", fitted.toString(), "--settle")).isZero();
         assertThat(out.toString()).contains("best").contains("unfitted");
         assertThat(fitted.resolve("front.svg")).exists();
-        settle();
+        assertThat(ProjectFile.load(project).chosen()).isPresent();
         assertThat(run("check", project.toString())).isZero();
         assertThat(out.toString()).contains("GOOD").doesNotContain("FAULT");
         Path pdf = folder.resolve("p.pdf");
@@ -81,16 +75,6 @@ class MainTest {
                     .isZero();
             assertThat(Files.readAllLines(table)).hasSizeGreaterThan(3);
         }
-    }
-
-    /** What follows is about one house, which is not sought anew for every command. */
-    private void settle() throws IOException, InputException, Unbuildable {
-        Project found = ProjectFile.load(project);
-        Design design =
-                Design.derive(found, Optional.empty(), Progress.NONE, _ -> {})
-                        .design()
-                        .orElseThrow();
-        ProjectFile.save(project, found.settledOn(design.candidate()));
     }
 
     @Test
