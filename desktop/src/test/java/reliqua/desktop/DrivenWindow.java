@@ -5,6 +5,7 @@ import static java.util.Locale.ROOT;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.BooleanSupplier;
@@ -30,6 +31,16 @@ import reliqua.desktop.work.Workspace;
 /** The real window on a demo project at one station, and the hands that work it. */
 final class DrivenWindow {
     private static final int PATIENCE = 60;
+
+    /** The numbers of the stations, which lead to them. */
+    static final List<KeyCode> STATIONS =
+            List.of(
+                    KeyCode.DIGIT1,
+                    KeyCode.DIGIT2,
+                    KeyCode.DIGIT3,
+                    KeyCode.DIGIT4,
+                    KeyCode.DIGIT5,
+                    KeyCode.DIGIT6);
 
     final Stage stage;
     final Workspace workspace;

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
 import java.util.concurrent.TimeoutException;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
@@ -24,15 +23,6 @@ import reliqua.desktop.work.Workspace;
 /** An open project in the real window: typed into, refused, replaced by an empty one. */
 @ExtendWith(ApplicationExtension.class)
 class OpenProjectTest {
-    private static final List<KeyCode> STATIONS =
-            List.of(
-                    KeyCode.DIGIT1,
-                    KeyCode.DIGIT2,
-                    KeyCode.DIGIT3,
-                    KeyCode.DIGIT4,
-                    KeyCode.DIGIT5,
-                    KeyCode.DIGIT6);
-
     private Workspace workspace;
     private Path file;
 
@@ -124,7 +114,7 @@ class OpenProjectTest {
                         project().prices());
         robot.interact(() -> workspace.open(empty, file.resolveSibling("new.reliqua")));
         DrivenWindow.until(() -> workspace.designs().progress().get() >= 1);
-        for (KeyCode digit : STATIONS) {
+        for (KeyCode digit : DrivenWindow.STATIONS) {
             DrivenWindow.go(robot, digit);
         }
         assertThat(robot.lookup("#notice").queryAs(Label.class).getText()).contains("No birds yet");

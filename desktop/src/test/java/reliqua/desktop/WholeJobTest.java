@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
 import java.util.concurrent.TimeoutException;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
@@ -38,15 +37,6 @@ import reliqua.standins.Merchants;
  */
 @ExtendWith(ApplicationExtension.class)
 class WholeJobTest {
-    private static final List<KeyCode> STATIONS =
-            List.of(
-                    KeyCode.DIGIT1,
-                    KeyCode.DIGIT2,
-                    KeyCode.DIGIT3,
-                    KeyCode.DIGIT4,
-                    KeyCode.DIGIT5,
-                    KeyCode.DIGIT6);
-
     @TempDir static Path home;
 
     private Workspace workspace;
@@ -175,7 +165,7 @@ class WholeJobTest {
     @Test
     void everyStationShowsSomethingAndHasANameForReaders(FxRobot robot) throws TimeoutException {
         fitted();
-        for (KeyCode digit : STATIONS) {
+        for (KeyCode digit : DrivenWindow.STATIONS) {
             DrivenWindow.go(robot, digit);
             assertThat(robot.lookup("#bench").query().getBoundsInLocal().getWidth())
                     .isGreaterThan(400);

@@ -40,8 +40,8 @@ public final class Contact {
     }
 
     /**
-     * Area over which they touch, in square millimetres; zero when they do not meet or only along
-     * an edge.
+     * Area over which they touch, in square millimetres; zero when they do not meet, meet only
+     * along an edge, or are boxes that run into one another.
      */
     public static double area(Solid a, Solid b) {
         if (!a.bounds().near(b.bounds(), NEAR)) {
@@ -66,7 +66,7 @@ public final class Contact {
         return grown.intersection(second.profile()).getArea() / NEAR_MM * depth;
     }
 
-    /** Boxes that do not run into one another touch where two of their three sides overlap. */
+    /** Boxes touch where two of their three sides overlap. */
     private static double area(Bounds a, Bounds b) {
         double area = 1;
         int flat = 0;

@@ -14,7 +14,7 @@ import java.util.Arrays;
  * (dynamic programming with lists).
  */
 final class Frontier {
-    /** Room for so many states at first: most sticks have fewer. */
+    /** Room for so many states at first; it grows. */
     private static final int FIRST = 64;
 
     private final double least;

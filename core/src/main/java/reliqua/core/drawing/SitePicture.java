@@ -22,6 +22,8 @@ public final class SitePicture {
     private static final double ARROW = 900;
     private static final double HEAD = 220;
     private static final double BAND = 130;
+
+    /** What lies this near the lower edge of the plan has its word above it, in millimetres. */
     private static final double FOOT = 1500;
 
     /**
@@ -144,7 +146,10 @@ public final class SitePicture {
             double backY = tipY - dy * HEAD - side * dx * HEAD * 0.7;
             sketch.line(tipX, tipY, backX, backY, ink, true);
         }
-        if (!words.isEmpty()) {
+        if (Math.abs(dy) > Math.abs(dx)) {
+            double beside = x + Math.abs(dx) * ARROW / 2 + HEAD;
+            sketch.label(beside, y, words, Picture.Size.NOTE, Picture.Anchor.LEFT, Ink.SOFT, 5);
+        } else {
             double foot = y + Math.abs(dy) * ARROW / 2;
             sketch.label(x, foot, words, Picture.Size.NOTE, Picture.Anchor.MIDDLE, Ink.SOFT, 18);
         }
