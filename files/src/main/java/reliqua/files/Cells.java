@@ -2,6 +2,7 @@ package reliqua.files;
 
 import java.math.BigDecimal;
 import reliqua.core.measure.Length;
+import reliqua.core.measure.Money;
 
 /** Table cells that survive a round trip and that no spreadsheet takes for a formula. */
 final class Cells {
@@ -24,6 +25,11 @@ final class Cells {
             return (whole == 0 ? fraction : whole + " " + fraction) + " in";
         }
         return BigDecimal.valueOf(length.nm(), 6).stripTrailingZeros().toPlainString() + " mm";
+    }
+
+    /** An amount of money without its currency and without an exponent. */
+    static String amount(Money money) {
+        return BigDecimal.valueOf(money.micros(), 6).stripTrailingZeros().toPlainString();
     }
 
     /** A text; one that a spreadsheet would take for a formula gets an apostrophe in front. */

@@ -13,6 +13,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVRecord;
 import reliqua.core.measure.Length;
+import reliqua.core.measure.Money;
 import reliqua.core.measure.TapeReader;
 import reliqua.core.stock.Condition;
 import reliqua.core.stock.Flaw;
@@ -28,6 +29,10 @@ final class CsvRow {
     private static final Pattern AREA =
             Pattern.compile("(\\w+)\\s+(.+?)\\s+x\\s+(.+?)\\s+at\\s+(.+?)\\s*,\\s*(.+)");
 
+    /** Small amounts were written with an exponent by older versions. */
+    private static final Pattern AMOUNT =
+            Pattern.compile("\\d{1,9}(?:\\.\\d{1,12})?(?:[eE]-?\\d)?");
+
     private static final Pattern BOARDS = Pattern.compile("(\\d{1,3})\\s+of\\s+(.+?)\\s+x\\s+(.+)");
 
     private final CSVRecord record;
@@ -36,6 +41,23 @@ final class CsvRow {
     CsvRow(CSVRecord record, TapeReader tape) {
         this.record = record;
         this.tape = tape;
+    }
+
+    /**
+     * A cell without a column means that a comma is too many, so that cells stand in the wrong
+     * ones.
+     */
+    void requireNoMore() {
+        List<String> names = record.getParser().getHeaderNames();
+        for (int n = 0; n < record.size(); n++) {
+            boolean nameless = n >= names.size() || names.get(n).isBlank();
+            if (nameless && !record.get(n).isBlank()) {
+                throw new IllegalArgumentException(
+                        "\""
+                                + record.get(n)
+                                + "\" stands in no column; put cells with commas in quotes");
+            }
+        }
     }
 
     String text(String column) {
@@ -57,17 +79,17 @@ final class CsvRow {
         }
     }
 
-    double number(String column) {
+    /** What was paid; nothing where the cell is empty. */
+    Money money(String column) {
         String text = text(column);
         if (text.isEmpty()) {
-            return 0;
+            return Money.ZERO;
         }
-        try {
-            return Double.parseDouble(text);
-        } catch (NumberFormatException e) {
+        if (!AMOUNT.matcher(text).matches()) {
             throw new IllegalArgumentException(
-                    "column " + column + ": \"" + text + "\" is no amount");
+                    "column " + column + ": \"" + text + "\" is no amount of money; write 4.50");
         }
+        return Money.of(Double.parseDouble(text));
     }
 
     Length length(String column) {

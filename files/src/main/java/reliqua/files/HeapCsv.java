@@ -19,7 +19,7 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
-import reliqua.core.measure.Money;
+import org.apache.commons.csv.DuplicateHeaderMode;
 import reliqua.core.measure.TapeReader;
 import reliqua.core.measure.UnitSystem;
 import reliqua.core.stock.Condition;
@@ -72,6 +72,8 @@ public final class HeapCsv {
                     .setHeader()
                     .setSkipHeaderRecord(true)
                     .setIgnoreHeaderCase(true)
+                    .setAllowMissingColumnNames(true)
+                    .setDuplicateHeaderMode(DuplicateHeaderMode.ALLOW_ALL)
                     .setTrim(true)
                     .setIgnoreEmptyLines(true)
                     .get();
@@ -109,7 +111,7 @@ public final class HeapCsv {
         row.put("place", Cells.safe(p.place()));
         row.put("source", Cells.safe(p.source()));
         row.put("note", Cells.safe(p.note()));
-        row.put("paid", String.valueOf(p.paid().amount()));
+        row.put("paid", Cells.amount(p.paid()));
         p.since().ifPresent(day -> row.put("since", day.toString()));
         row.put("parent", Cells.safe(p.parent()));
         row.put("photos", String.join("; ", p.photos().stream().map(Photo::name).toList()));
@@ -118,7 +120,7 @@ public final class HeapCsv {
 
     /** Whether a text is a heap table as it is written here, by its column names. */
     public static boolean isHeap(String text) {
-        String first = text.replace("\uFEFF", "").lines().findFirst().orElse("");
+        String first = text.lines().findFirst().orElse("");
         List<String> names =
                 Arrays.stream(first.toLowerCase(Locale.ROOT).split(","))
                         .map(String::strip)
@@ -148,22 +150,15 @@ public final class HeapCsv {
         List<String> faults = new ArrayList<>();
         List<Lot> lots = new ArrayList<>();
         Set<String> ids = new HashSet<>();
-        try (CSVParser parser =
-                CSVParser.parse(new StringReader(text.replace("\uFEFF", "")), READ)) {
-            if (!parser.getHeaderMap().containsKey("kind")
-                    || !parser.getHeaderMap().containsKey("length")) {
-                throw new InputException(
-                        name
-                                + ", line 1: the first line must name the columns, kind and length among "
-                                + "them: "
-                                + String.join(",", COLUMNS));
-            }
+        try (CSVParser parser = CSVParser.parse(new StringReader(text), READ)) {
+            header(parser.getHeaderNames(), name);
             for (CSVRecord record : parser) {
                 lot(record, name, new TapeReader(bareUnit), photos, faults, ids, lots);
             }
         } catch (CSVException | UncheckedIOException | IllegalArgumentException e) {
             throw new InputException(
-                    name + ": this is not a comma-separated table (" + e.getMessage() + ")");
+                    name
+                            + ": this is not a comma-separated table; look for a quote that is not closed");
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -171,6 +166,38 @@ public final class HeapCsv {
             throw new InputException(faults);
         }
         return new Heap(lots);
+    }
+
+    /** A column that is not known would be lost without a word. */
+    private static void header(List<String> names, String name) throws InputException {
+        List<String> lower = names.stream().map(n -> n.toLowerCase(Locale.ROOT)).toList();
+        String where = name + ", line 1: ";
+        String known = String.join(",", COLUMNS);
+        if (!lower.contains("kind") || !lower.contains("length")) {
+            throw new InputException(
+                    where
+                            + "the first line must name the columns, kind and length among them: "
+                            + known);
+        }
+        List<String> faults = new ArrayList<>();
+        for (int n = 0; n < lower.size(); n++) {
+            if (lower.get(n).isBlank()) {
+                continue;
+            }
+            if (lower.indexOf(lower.get(n)) < n) {
+                faults.add(where + "column " + names.get(n) + " is there twice; keep one of them");
+            } else if (!List.of(COLUMNS).contains(lower.get(n))) {
+                faults.add(
+                        where
+                                + "column \""
+                                + names.get(n)
+                                + "\" is not known; rename it to one of these or leave it out: "
+                                + known);
+            }
+        }
+        if (!faults.isEmpty()) {
+            throw new InputException(faults);
+        }
     }
 
     private static void lot(
@@ -184,6 +211,7 @@ public final class HeapCsv {
         String where = name + ", line " + (record.getRecordNumber() + 1);
         CsvRow row = new CsvRow(record, tape);
         try {
+            row.requireNoMore();
             String id = row.text("id").isEmpty() ? "L" + record.getRecordNumber() : row.text("id");
             if (!ids.add(id)) {
                 throw new IllegalArgumentException(
@@ -194,7 +222,7 @@ public final class HeapCsv {
                             row.text("place"),
                             row.text("source"),
                             row.text("note"),
-                            Money.of(row.number("paid")),
+                            row.money("paid"),
                             row.day("since"),
                             row.text("parent"),
                             row.parts("photos").stream()

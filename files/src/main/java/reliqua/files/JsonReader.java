@@ -8,6 +8,8 @@ import java.util.function.Function;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.exc.StreamConstraintsException;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -21,8 +23,13 @@ final class JsonReader {
             JsonMapper.builder()
                     .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
                     .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+                    .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
                     .build();
     private static final BigDecimal NM_PER_MM = BigDecimal.valueOf(1_000_000);
+    private static final BigDecimal LARGEST = BigDecimal.valueOf(1_000_000_000L);
+
+    /** No length or price is meant more exactly, and sums of such numbers stay short. */
+    private static final int MOST_DIGITS = 40;
 
     private final JsonNode node;
     private final String place;
@@ -40,14 +47,31 @@ final class JsonReader {
         try {
             node = MAPPER.readTree(text);
         } catch (JacksonException e) {
-            String where = e.getLocation() == null ? "" : " at line " + e.getLocation().getLineNr();
-            throw new InputException(
-                    name + where + ": this is not JSON (" + e.getOriginalMessage() + ")");
+            throw new InputException(name + where(e) + ": " + what(e));
         }
         if (!node.isObject()) {
             throw new InputException(name + ": the whole text must be one JSON object { ... }");
         }
         return new JsonReader(node, name, faults);
+    }
+
+    private static String where(JacksonException e) {
+        return e.getLocation() == null || e.getLocation().getLineNr() < 1
+                ? ""
+                : ", line "
+                        + e.getLocation().getLineNr()
+                        + ", column "
+                        + e.getLocation().getColumnNr();
+    }
+
+    /** In our words: the library's name its own classes and settings. */
+    private static String what(JacksonException e) {
+        if (e instanceof StreamConstraintsException) {
+            return "a text, a number or the nesting of brackets is far too long here";
+        }
+        return String.valueOf(e.getOriginalMessage()).startsWith("Duplicate")
+                ? "a field is there twice; keep one of them"
+                : "this is not JSON; look for a missing comma, quote or bracket";
     }
 
     void fault(String what) {
@@ -107,9 +131,20 @@ final class JsonReader {
             fault(field + " must be a number");
             return Optional.empty();
         }
-        BigDecimal number = value.decimalValue();
-        if (number.abs().compareTo(BigDecimal.valueOf(1_000_000_000L)) > 0) {
-            fault(field + " is " + number.toPlainString() + "; that is too large");
+        return bounded(field, value.decimalValue());
+    }
+
+    /** Looks at the exponent before it computes or writes anything that is as long as it says. */
+    private Optional<BigDecimal> bounded(String field, BigDecimal number) {
+        boolean large =
+                (long) number.precision() - number.scale() > MOST_DIGITS
+                        || number.abs().compareTo(LARGEST) > 0;
+        if (large && number.signum() != 0) {
+            fault(field + " is too large; the most is " + LARGEST);
+            return Optional.empty();
+        }
+        if (Math.abs((long) number.scale()) > MOST_DIGITS || number.precision() > MOST_DIGITS) {
+            fault(field + " has more digits than can be meant");
             return Optional.empty();
         }
         return Optional.of(number);
@@ -146,7 +181,9 @@ final class JsonReader {
     List<Integer> wholes(String field) {
         List<Integer> values = new ArrayList<>();
         JsonNode list = node.get(field);
-        if (list != null && list.isArray()) {
+        if (list != null && !list.isNull() && !list.isArray()) {
+            fault(field + " must be a list [ ... ]");
+        } else if (list != null) {
             for (JsonNode value : list) {
                 if (value.isInt()) {
                     values.add(value.intValue());
@@ -207,8 +244,19 @@ final class JsonReader {
     List<String> texts(String field) {
         List<String> texts = new ArrayList<>();
         JsonNode value = node.get(field);
-        if (value != null && value.isArray()) {
-            value.forEach(v -> texts.add(v.asString()));
+        if (value == null || value.isNull()) {
+            return texts;
+        }
+        if (!value.isArray()) {
+            fault(field + " must be a list [ ... ]");
+            return texts;
+        }
+        for (JsonNode each : value) {
+            if (each.isString()) {
+                texts.add(each.asString());
+            } else {
+                fault(field + " must hold texts in quotes");
+            }
         }
         return texts;
     }
@@ -226,7 +274,7 @@ final class JsonReader {
         }
         for (int n = 0; n < list.size(); n++) {
             JsonNode entry = list.get(n);
-            String id = entry.path("id").asString("");
+            String id = entry.path("id").isString() ? entry.path("id").asString() : "";
             String where =
                     place + " > " + field + "[" + n + "]" + (id.isEmpty() ? "" : " (" + id + ")");
             if (!entry.isObject()) {

@@ -1,37 +1,27 @@
 package reliqua.files;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.ByteBuffer;
-import java.nio.channels.FileChannel;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.nio.file.StandardOpenOption;
-import java.util.HashMap;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Function;
 import java.util.stream.Stream;
-import java.util.zip.Deflater;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
-import java.util.zip.ZipOutputStream;
 import reliqua.core.measure.UnitSystem;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Offer;
 import reliqua.core.stock.Photo;
+import reliqua.files.disk.Generations;
+import reliqua.files.disk.SafeFile;
 
 /**
  * The project file: a zip with {@code project.json}, {@code heap.csv}, {@code prices.csv}, {@code
- * cut.csv} with what has been cut, and the photos. Saving never leaves half a file: the new one is
- * written beside, forced to the disk and moved into place, and the version before is kept with a
- * tilde behind its name.
+ * cut.csv} with what has been cut, and the photos. Saving never leaves half a file ({@link
+ * SafeFile}), and the versions before are kept ({@link Generations}).
  */
 public final class ProjectFile {
     /** Ending of project files. */
@@ -43,76 +33,47 @@ public final class ProjectFile {
     private static final String CUT = "cut.csv";
     private static final String PHOTOS = "photos/";
     private static final String JPEG = ".jpg";
-    private static final int LARGEST = 64 << 20;
 
     private ProjectFile() {}
 
-    /** Where the version before is kept. */
-    public static Path previous(Path path) {
-        return path.resolveSibling(path.getFileName() + "~");
+    /**
+     * A project as it was read.
+     *
+     * @param missing what of it is lost, a line each; where it is not empty, the file is for
+     *     reading only, so that what it still holds is not written over
+     */
+    public record Opened(Project project, List<String> missing) {
+        /** Copies the list. */
+        public Opened {
+            missing = List.copyOf(missing);
+        }
     }
 
     /** Saves a project in place of what was there. */
     public static void save(Path path, Project project) throws IOException {
-        Path target = path.toAbsolutePath();
-        Path fresh = target.resolveSibling(target.getFileName() + ".new");
-        try (FileChannel channel =
-                FileChannel.open(
-                        fresh,
-                        StandardOpenOption.CREATE,
-                        StandardOpenOption.WRITE,
-                        StandardOpenOption.TRUNCATE_EXISTING)) {
-            ByteBuffer bytes = ByteBuffer.wrap(bytes(project));
-            while (bytes.hasRemaining()) {
-                channel.write(bytes);
-            }
-            channel.force(true);
-        }
-        if (Files.exists(target)) {
-            Files.copy(target, previous(target), StandardCopyOption.REPLACE_EXISTING);
-        }
-        Files.move(
-                fresh, target, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+        SafeFile.writeKeeping(path, bytes(project));
     }
 
-    private static byte[] bytes(Project project) {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
-            entry(zip, JSON, ProjectJson.write(project));
-            entry(zip, HEAP, HeapCsv.write(project.heap()));
-            entry(zip, PRICES, HeapCsv.write(asLots(project.prices().offers())));
-            Heap cut = CutsJson.things(project.cuts());
-            entry(zip, CUT, HeapCsv.write(cut));
-            photos(zip, project.heap(), cut);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+    private static byte[] bytes(Project project) throws IOException {
+        Archive.Maker zip = new Archive.Maker();
+        zip.text(JSON, ProjectJson.write(project));
+        zip.text(HEAP, HeapCsv.write(project.heap()));
+        zip.text(PRICES, HeapCsv.write(asLots(project.prices().offers())));
+        Heap cut = CutsJson.things(project.cuts());
+        zip.text(CUT, HeapCsv.write(cut));
+        for (Photo photo : photos(project.heap(), cut)) {
+            zip.packed(PHOTOS + photo.name() + JPEG, photo.jpeg());
         }
-        return out.toByteArray();
-    }
-
-    private static void entry(ZipOutputStream zip, String name, String text) throws IOException {
-        entry(zip, name, text.getBytes(StandardCharsets.UTF_8));
-    }
-
-    private static void entry(ZipOutputStream zip, String name, byte[] bytes) throws IOException {
-        ZipEntry entry = new ZipEntry(name);
-        entry.setTime(0);
-        zip.putNextEntry(entry);
-        zip.write(bytes);
-        zip.closeEntry();
+        return zip.bytes();
     }
 
     /** Every picture once, however many lots it shows. */
-    private static void photos(ZipOutputStream zip, Heap heap, Heap cut) throws IOException {
+    private static Iterable<Photo> photos(Heap heap, Heap cut) {
         Map<String, Photo> photos = new TreeMap<>();
         Stream.concat(heap.lots().stream(), cut.lots().stream())
                 .flatMap(lot -> lot.provenance().photos().stream())
                 .forEach(photo -> photos.put(photo.name(), photo));
-        // A JPEG is packed already: trying again would only take time at every save.
-        zip.setLevel(Deflater.NO_COMPRESSION);
-        for (Photo photo : photos.values()) {
-            entry(zip, PHOTOS + photo.name() + JPEG, photo.jpeg());
-        }
+        return photos.values();
     }
 
     /** Offers share the heap's table: the name is the note, the price is what one costs. */
@@ -142,73 +103,114 @@ public final class ProjectFile {
     }
 
     /**
-     * Reads a project.
+     * Reads a project that is whole.
      *
-     * @throws InputException when the file is damaged or of another kind; says where the version
-     *     before lies
+     * @throws InputException when the file is damaged or of another kind; says which versions of
+     *     before are there
      */
     public static Project load(Path path) throws IOException, InputException {
+        Opened opened = open(path);
+        if (!opened.missing().isEmpty()) {
+            List<String> faults = new ArrayList<>();
+            opened.missing().forEach(line -> faults.add(path.getFileName() + ": " + line));
+            throw withVersions(new InputException(faults), path);
+        }
+        return opened.project();
+    }
+
+    /**
+     * Reads what there is of a project.
+     *
+     * @throws InputException when too little is left to show, or it is another kind of file
+     */
+    public static Opened open(Path path) throws IOException, InputException {
         try {
-            return read(path);
+            return new Reading(Archive.read(path, name(path)), name(path)).opened();
         } catch (InputException e) {
-            Path before = previous(path.toAbsolutePath());
-            if (Files.exists(before)) {
-                throw new InputException(
-                        e.getMessage()
-                                + System.lineSeparator()
-                                + "The version before lies in "
-                                + before.getFileName()
-                                + "; rename it to end in "
-                                + ENDING
-                                + " and open that.");
-            }
-            throw e;
+            throw withVersions(e, path);
         }
     }
 
-    private static Project read(Path path) throws IOException, InputException {
-        String name = String.valueOf(path.getFileName());
-        Map<String, byte[]> entries = entries(path, name);
-        for (String needed : List.of(JSON, HEAP, PRICES)) {
-            if (!entries.containsKey(needed)) {
-                throw new InputException(
-                        name
-                                + ": this is not a whole project file; "
-                                + needed
-                                + " is missing in it");
-            }
+    private static String name(Path path) {
+        return String.valueOf(path.getFileName());
+    }
+
+    private static InputException withVersions(InputException fault, Path path) throws IOException {
+        List<Path> versions = Generations.of(path);
+        if (versions.isEmpty()) {
+            return fault;
         }
-        Heap heap = table(entries, HEAP, name);
-        Heap cut = entries.containsKey(CUT) ? table(entries, CUT, name) : Heap.EMPTY;
-        Heap prices = table(entries, PRICES, name);
-        return ProjectJson.read(
-                text(entries.get(JSON)), name + " > " + JSON, heap, cut, asOffers(prices));
+        List<String> lines = new ArrayList<>(fault.faults());
+        lines.add(
+                "Versions of before are kept beside it: "
+                        + String.join(", ", versions.stream().map(ProjectFile::name).toList())
+                        + ". Open one of them and save it under a new name.");
+        return new InputException(lines);
     }
 
-    private static Heap table(Map<String, byte[]> entries, String entry, String name)
-            throws InputException {
-        return HeapCsv.read(
-                text(entries.get(entry)),
-                name + " > " + entry,
-                UnitSystem.MILLIMETRES,
-                photo -> Optional.ofNullable(entries.get(PHOTOS + photo + JPEG)).map(Photo::new));
-    }
+    /** One reading of an archive, and what it finds missing. */
+    private static final class Reading {
+        private final Archive archive;
+        private final String name;
+        private final List<String> missing = new ArrayList<>();
 
-    private static String text(byte[] bytes) {
-        return new String(bytes, StandardCharsets.UTF_8);
-    }
-
-    private static Map<String, byte[]> entries(Path path, String name)
-            throws IOException, InputException {
-        Map<String, byte[]> entries = new HashMap<>();
-        try (ZipInputStream zip =
-                new ZipInputStream(Files.newInputStream(path), StandardCharsets.UTF_8)) {
-            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-                entries.put(entry.getName(), zip.readNBytes(LARGEST));
-            }
-        } catch (java.util.zip.ZipException | java.io.EOFException e) {
-            throw new InputException(name + ": the file is damaged (" + e.getMessage() + ")");
+        Reading(Archive archive, String name) {
+            this.archive = archive;
+            this.name = name;
         }
-        return entries;
+
+        Opened opened() throws InputException {
+            missing.addAll(archive.damage());
+            byte[] json =
+                    archive.entry(JSON)
+                            .orElseThrow(
+                                    () ->
+                                            new InputException(
+                                                    name
+                                                            + ": this is not a whole project file; "
+                                                            + JSON
+                                                            + " is missing in it"));
+            Heap heap = table(HEAP, true);
+            Heap cut = table(CUT, false);
+            Heap prices = table(PRICES, true);
+            Project project =
+                    ProjectJson.read(
+                            TextFile.decode(json, name + " > " + JSON),
+                            name + " > " + JSON,
+                            heap,
+                            cut,
+                            asOffers(prices));
+            return new Opened(project, missing);
+        }
+
+        private Heap table(String entry, boolean needed) throws InputException {
+            Optional<byte[]> bytes = archive.entry(entry);
+            if (bytes.isEmpty()) {
+                if (needed) {
+                    missing.add(entry + " is missing");
+                }
+                return Heap.EMPTY;
+            }
+            String where = name + " > " + entry;
+            return HeapCsv.read(
+                    TextFile.decode(bytes.get(), where), where, UnitSystem.MILLIMETRES, photos());
+        }
+
+        /** A picture is named by what it shows, so one that shows something else is not it. */
+        private Function<String, Optional<Photo>> photos() {
+            return photo -> {
+                Optional<Photo> found =
+                        archive.entry(PHOTOS + photo + JPEG)
+                                .map(Photo::new)
+                                .filter(p -> p.name().equals(photo));
+                if (found.isEmpty()) {
+                    String line = "photo " + photo + " is missing";
+                    if (!missing.contains(line)) {
+                        missing.add(line);
+                    }
+                }
+                return found;
+            };
+        }
     }
 }

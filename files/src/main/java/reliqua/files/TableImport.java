@@ -93,8 +93,7 @@ public final class TableImport {
      * @throws InputException when it is no table
      */
     public static TableImport read(String text, String name) throws InputException {
-        String plain = text.replace("\uFEFF", "");
-        String first = plain.lines().filter(l -> !l.isBlank()).findFirst().orElse("");
+        String first = text.lines().filter(l -> !l.isBlank()).findFirst().orElse("");
         CSVFormat format =
                 CSVFormat.DEFAULT
                         .builder()
@@ -102,7 +101,7 @@ public final class TableImport {
                         .setTrim(true)
                         .setIgnoreEmptyLines(true)
                         .get();
-        try (CSVParser parser = CSVParser.parse(new StringReader(plain), format)) {
+        try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
             List<CSVRecord> all = parser.getRecords();
             if (all.size() < 2) {
                 throw new InputException(
@@ -112,7 +111,8 @@ public final class TableImport {
             }
             return new TableImport(all.getFirst().toList(), all.subList(1, all.size()));
         } catch (CSVException | UncheckedIOException e) {
-            throw new InputException(name + ": this is not a table (" + e.getMessage() + ")");
+            throw new InputException(
+                    name + ": this is not a table; look for a quote that is not closed");
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -218,4 +218,30 @@ class HeapCsvTest {
         assertThatThrownBy(() -> HeapCsv.read("", "h", UnitSystem.MILLIMETRES))
                 .isInstanceOf(InputException.class);
     }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+            id,kind,length,flawz;A,stick,8 ft,rot 1 in to 50 in   | "flawz" is not known
+            id,kind,length,Length;A,stick,8 ft,9 ft               | Length is there twice
+            id,kind,length;A,stick,8 ft,9 ft                      | stands in no column
+            id,kind,length,paid;A,stick,8 ft,-5                   | no amount of money
+            id,kind,length,paid;A,stick,8 ft,0x1p3                | no amount of money
+            id,kind,length,paid;A,stick,8 ft,1e300                | no amount of money
+            id,kind,length,paid;A,stick,8 ft,NaN                  | no amount of money
+            """)
+    void whatWouldBeTakenWronglyIsRefused(String table, String fault) {
+        assertThatThrownBy(() -> HeapCsv.read(table.replace(';', '\n'), "heap", UnitSystem.INCHES))
+                .isInstanceOf(InputException.class)
+                .hasMessageContaining(fault);
+    }
+
+    @Test
+    void emptyColumnsOfASpreadsheetDoNoHarm() throws InputException {
+        String table = "id,kind,thickness,width,length,paid,,\nA,stick,2 in,4 in,8 ft,1.0E-4,,\n";
+        Heap heap = HeapCsv.read(table, "heap", UnitSystem.INCHES);
+        assertThat(heap.lots().getFirst().provenance().paid()).isEqualTo(new Money(100));
+    }
 }

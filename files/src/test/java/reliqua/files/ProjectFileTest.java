@@ -34,6 +34,7 @@ import reliqua.core.stock.Lot;
 import reliqua.core.stock.Material;
 import reliqua.core.stock.Photo;
 import reliqua.core.stock.Stick;
+import reliqua.files.disk.Generations;
 import reliqua.standins.Climates;
 import reliqua.standins.Merchants;
 
@@ -149,7 +150,7 @@ class ProjectFileTest {
         Project first = demos().getFirst();
         ProjectFile.save(path, first);
         ProjectFile.save(path, first.tick("a", true));
-        assertThat(ProjectFile.load(ProjectFile.previous(path))).isEqualTo(first);
+        assertThat(ProjectFile.load(Generations.place(path, 1))).isEqualTo(first);
         byte[] bytes = Files.readAllBytes(path);
         Files.write(path, java.util.Arrays.copyOf(bytes, bytes.length / 3));
         assertThatThrownBy(() -> ProjectFile.load(path))

@@ -1,0 +1,52 @@
+package reliqua.files.disk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class FileHoldTest {
+    @TempDir Path folder;
+
+    @Test
+    void oneAtATimeHoldsAFile() throws IOException {
+        Path file = folder.resolve("p.reliqua");
+        FileHold first = FileHold.take(file).orElseThrow();
+        assertThat(FileHold.take(file)).isEmpty();
+        assertThat(FileHold.take(folder.resolve("other.reliqua"))).isPresent();
+        first.close();
+        FileHold second = FileHold.take(file).orElseThrow();
+        assertThat(second.isStill()).isTrue();
+        second.close();
+    }
+
+    @Test
+    void oneFileUnderTwoNamesIsOneFile() throws IOException {
+        Path file = Files.writeString(folder.resolve("p.reliqua"), "");
+        Path link = Files.createSymbolicLink(folder.resolve("link.reliqua"), file);
+        try (FileHold first = FileHold.take(file).orElseThrow()) {
+            assertThat(first.isStill()).isTrue();
+            assertThat(FileHold.take(link)).isEmpty();
+        }
+    }
+
+    @Test
+    void whoIsTakenOverLearnsOfItAndLeavesTheOthersLockAlone() throws IOException {
+        Path file = folder.resolve("p.reliqua");
+        FileHold first = FileHold.take(file).orElseThrow();
+        FileHold second = FileHold.takeOver(file);
+        assertThat(first.isStill()).isFalse();
+        assertThat(second.isStill()).isTrue();
+        first.close();
+        assertThat(second.isStill()).isTrue();
+        assertThat(FileHold.take(file)).isEmpty();
+        second.close();
+        try (Stream<Path> left = Files.list(folder)) {
+            assertThat(left).isEmpty();
+        }
+    }
+}
