@@ -1,9 +1,9 @@
 package reliqua.cli;
 
-import java.io.IOException;
+import java.io.FileDescriptor;
 import java.io.PrintWriter;
 import picocli.CommandLine;
-import reliqua.files.InputException;
+import reliqua.files.UserFolders;
 
 /**
  * The command line: the same job without a window. Exit 0 done, 1 the input is refused, 2 wrong
@@ -38,20 +38,33 @@ public final class Main {
                         .setCaseInsensitiveEnumValuesAllowed(true);
         line.setExecutionExceptionHandler(
                 (e, command, _) -> {
-                    switch (e) {
-                        case InputException refused ->
-                                refused.faults().forEach(command.getErr()::println);
-                        case IOException io -> command.getErr().println(Files.explain(io));
-                        default -> throw e;
-                    }
+                    Faults.tell(e, command.getErr());
                     return 1;
                 });
-        return line.execute(args);
+        int exit = outcome(line, args);
+        if (out.checkError()) {
+            err.println("the output could not be written; is the disk full?");
+            return 1;
+        }
+        return exit;
+    }
+
+    private static int outcome(CommandLine line, String... args) {
+        try {
+            return line.execute(args);
+        } catch (OutOfMemoryError | StackOverflowError | LinkageError e) {
+            Faults.tell(e, line.getErr());
+            return 1;
+        }
     }
 
     /** Entry point. */
     public static void main(String[] args) {
+        System.setProperty("reliqua.log", UserFolders.data().resolve("reliqua.log").toString());
         System.exit(
-                run(args, new PrintWriter(System.out, true), new PrintWriter(System.err, true)));
+                run(
+                        args,
+                        Output.console(FileDescriptor.out, "stdout.encoding"),
+                        Output.console(FileDescriptor.err, "stderr.encoding")));
     }
 }

@@ -1,6 +1,7 @@
 package reliqua.cli;
 
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Map;
@@ -20,7 +21,7 @@ import reliqua.core.project.Project;
 import reliqua.core.stock.Heap;
 import reliqua.files.HeapCsv;
 import reliqua.files.InputException;
-import reliqua.files.ProjectFile;
+import reliqua.files.TextFile;
 import reliqua.standins.Merchants;
 
 /** Starts a project. */
@@ -54,15 +55,29 @@ final class NewCommand implements Callable<Integer> {
             description = "the project file to write")
     private Path out = Path.of("");
 
+    @Option(names = "--replace", description = "write over a project that is there already")
+    private boolean replace;
+
     @Override
     public Integer call() throws IOException, InputException {
-        Heap stock =
-                heap == null ? Heap.EMPTY : HeapCsv.read(Files.read(heap), heap.toString(), units);
-        Tape tape = units == UnitSystem.INCHES ? Tape.INCH : Tape.METRIC;
+        if (name.isBlank()) {
+            throw new InputException("--name: give the project a name");
+        }
         Flock flock = Flock.hens(birds());
+        if (Files.exists(out) && !replace) {
+            throw new InputException(
+                    out + ": there is a file already; give another name, or --replace");
+        }
+        Heap stock =
+                heap == null
+                        ? Heap.EMPTY
+                        : HeapCsv.read(TextFile.read(heap), heap.toString(), units);
+        Tape tape = units == UnitSystem.INCHES ? Tape.INCH : Tape.METRIC;
         Project project =
                 Project.start(name, Keeper.with(tape), flock, stock, Merchants.priceBook(units));
-        ProjectFile.save(out, project);
+        try (HeldProject held = HeldProject.take(out)) {
+            held.save(project);
+        }
         return 0;
     }
 

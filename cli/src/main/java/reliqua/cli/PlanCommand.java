@@ -1,6 +1,7 @@
 package reliqua.cli;
 
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,10 +20,10 @@ import reliqua.core.cutting.CutJob;
 import reliqua.core.cutting.CutPlan;
 import reliqua.core.cutting.CutPlanner;
 import reliqua.core.cutting.NativeSolver;
-import reliqua.core.cutting.Progress;
 import reliqua.files.CutJobJson;
 import reliqua.files.CutPlanJson;
 import reliqua.files.InputException;
+import reliqua.files.TextFile;
 
 /** Plans one cut job, or every job of a folder. */
 @Command(
@@ -46,6 +47,12 @@ final class PlanCommand implements Callable<Integer> {
             description = "the plan, or with --batch a folder")
     private Path out = Path.of("");
 
+    @Option(
+            names = "--seconds",
+            paramLabel = "N",
+            description = "stop with the best so far after so long, for each job")
+    private double seconds = Double.POSITIVE_INFINITY;
+
     @Spec private @Nullable CommandSpec spec;
 
     @Override
@@ -56,9 +63,8 @@ final class PlanCommand implements Callable<Integer> {
                     "Give either a JOB or --batch DIR.");
         }
         if (job != null) {
-            CutJob read = CutJobJson.read(Files.read(job), job.toString());
-            java.nio.file.Files.writeString(
-                    out, CutPlanJson.write(plan(read), OptionalDouble.empty()));
+            CutJob read = CutJobJson.read(TextFile.read(job), job.toString());
+            Output.write(out, CutPlanJson.write(plan(read), OptionalDouble.empty()));
             return 0;
         }
         return planAll(Optional.ofNullable(batch).orElseThrow());
@@ -66,10 +72,10 @@ final class PlanCommand implements Callable<Integer> {
 
     private int planAll(Path folder) throws IOException, InputException {
         List<String> faults = new ArrayList<>();
-        java.nio.file.Files.createDirectories(out);
+        Files.createDirectories(out);
         NativeSolver.isLoaded();
         for (Path path : jobs(folder)) {
-            String text = Files.read(path);
+            String text = TextFile.read(path);
             if (!text.contains("\"reliqua-cut-job\"")) {
                 continue;
             }
@@ -79,8 +85,7 @@ final class PlanCommand implements Callable<Integer> {
                 CutPlan plan = plan(read);
                 double seconds = (System.nanoTime() - start) / 1e9;
                 Path target = out.resolve(path.getFileName());
-                java.nio.file.Files.writeString(
-                        target, CutPlanJson.write(plan, OptionalDouble.of(seconds)));
+                Output.write(target, CutPlanJson.write(plan, OptionalDouble.of(seconds)));
             } catch (InputException e) {
                 faults.addAll(e.faults());
             }
@@ -92,12 +97,12 @@ final class PlanCommand implements Callable<Integer> {
     }
 
     private static List<Path> jobs(Path folder) throws IOException {
-        try (Stream<Path> files = java.nio.file.Files.list(folder)) {
+        try (Stream<Path> files = Files.list(folder)) {
             return files.filter(p -> p.toString().endsWith(".json")).sorted().toList();
         }
     }
 
-    private static CutPlan plan(CutJob job) {
-        return new CutPlanner(CutPlanner.Settings.FULL).plan(job, Progress.NONE);
+    private CutPlan plan(CutJob job) throws InputException {
+        return new CutPlanner(CutPlanner.Settings.FULL).plan(job, Deadline.in(seconds));
     }
 }

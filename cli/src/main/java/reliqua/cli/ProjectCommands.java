@@ -2,6 +2,7 @@ package reliqua.cli;
 
 import java.io.IOException;
 import java.io.PrintWriter;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -38,6 +39,7 @@ import reliqua.files.PlanCsv;
 import reliqua.files.ProjectFile;
 import reliqua.files.SvgDrawing;
 import reliqua.files.TableImport;
+import reliqua.files.TextFile;
 
 /** Commands over a project file. */
 final class ProjectCommands {
@@ -58,8 +60,15 @@ final class ProjectCommands {
             return project;
         }
 
+        /** What there is of a project; what is missing is told. */
         Project load() throws IOException, InputException {
-            return ProjectFile.load(project);
+            ProjectFile.Opened opened = ProjectFile.open(project);
+            opened.missing().forEach(line -> err().println(project + ": damaged: " + line));
+            return opened.project();
+        }
+
+        private PrintWriter err() {
+            return java.util.Objects.requireNonNull(spec).commandLine().getErr();
         }
 
         Design design(Project loaded) throws InputException {
@@ -91,7 +100,7 @@ final class ProjectCommands {
         @Override
         public Integer call() throws IOException, InputException {
             Project loaded = load();
-            out().print(json ? NeedsJson.write(loaded) : NeedsText.write(loaded));
+            out().print(json ? Output.ascii(NeedsJson.write(loaded)) : NeedsText.write(loaded));
             out().flush();
             return 0;
         }
@@ -126,20 +135,31 @@ final class ProjectCommands {
 
         @Override
         public Integer call() throws IOException, InputException {
-            Project loaded = load();
+            Deadline deadline = Deadline.in(seconds);
+            if (!settle) {
+                Project loaded = load();
+                fit(loaded, deadline);
+                return 0;
+            }
+            try (HeldProject held = HeldProject.take(path())) {
+                Project loaded = held.load();
+                held.save(loaded.settledOn(fit(loaded, deadline)));
+            }
+            return 0;
+        }
+
+        private Candidate fit(Project loaded, Progress deadline)
+                throws IOException, InputException {
             FitRequest request = loaded.fitRequest().seeded(seed);
-            FitResult result = Fitter.fit(request, new Deadline(seconds), _ -> {});
+            FitResult result = Fitter.fit(request, deadline, _ -> {});
             Candidate best = result.best().orElseThrow(() -> none(result.obstacle(), loaded));
             Exports.all(folder, loaded, Design.of(best, loaded));
-            if (settle) {
-                ProjectFile.save(path(), loaded.settledOn(best));
-            }
             Tape tape = loaded.keeper().tape();
             out().println("best " + describe(best, tape));
             result.others().forEach(c -> out().println("else " + describe(c, tape)));
             result.standard().ifPresent(c -> out().println("unfitted " + describe(c, tape)));
             out().println(result.tried() + " houses tried, " + result.skipped() + " ruled out");
-            return 0;
+            return best;
         }
 
         private static String describe(Candidate c, Tape tape) {
@@ -154,22 +174,6 @@ final class ProjectCommands {
                     + c.faults()
                     + ", missing "
                     + c.plan().missing().size();
-        }
-    }
-
-    private static final class Deadline implements Progress {
-        private final long end;
-
-        Deadline(double seconds) {
-            this.end = seconds > 1e6 ? Long.MAX_VALUE : System.nanoTime() + (long) (seconds * 1e9);
-        }
-
-        @Override
-        public void report(double share, String words) {}
-
-        @Override
-        public boolean cancelled() {
-            return end != Long.MAX_VALUE && System.nanoTime() - end >= 0;
         }
     }
 
@@ -211,7 +215,7 @@ final class ProjectCommands {
         @Override
         public Integer call() throws IOException, InputException {
             Project loaded = load();
-            java.nio.file.Files.write(pdf, PacketPdf.write(loaded, design(loaded)));
+            Output.write(pdf, PacketPdf.write(loaded, design(loaded)));
             return 0;
         }
     }
@@ -249,23 +253,21 @@ final class ProjectCommands {
         public Integer call() throws IOException, InputException {
             Project loaded = load();
             if (what == What.heap) {
-                java.nio.file.Files.writeString(target, HeapCsv.write(loaded.heap()));
+                Output.write(target, HeapCsv.write(loaded.heap()));
                 return 0;
             }
             Design design = design(loaded);
             Tape tape = loaded.keeper().tape();
             switch (what) {
                 case pieces ->
-                        java.nio.file.Files.writeString(
+                        Output.write(
                                 target,
                                 PlanCsv.pieces(
                                         design.candidate().coop(),
                                         design.candidate().plan(),
                                         tape));
-                case buy -> java.nio.file.Files.writeString(target, PlanCsv.bill(design.bill()));
-                case cuts ->
-                        java.nio.file.Files.writeString(
-                                target, PlanCsv.cuts(design.candidate().plan(), tape));
+                case buy -> Output.write(target, PlanCsv.bill(design.bill()));
+                case cuts -> Output.write(target, PlanCsv.cuts(design.candidate().plan(), tape));
                 default -> Exports.drawings(target, design, tape);
             }
             return 0;
@@ -290,9 +292,10 @@ final class ProjectCommands {
 
         @Override
         public Integer call() throws IOException, InputException {
-            Project loaded = ProjectFile.load(project);
-            ProjectFile.save(
-                    project, loaded.adding(lots(Files.read(table), loaded.keeper().tape())));
+            try (HeldProject held = HeldProject.take(project)) {
+                Project loaded = held.load();
+                held.save(loaded.adding(lots(TextFile.read(table), loaded.keeper().tape())));
+            }
             return 0;
         }
 
@@ -330,18 +333,18 @@ final class ProjectCommands {
                             "cuts.csv", PlanCsv.cuts(design.candidate().plan(), tape),
                             "buy.csv", PlanCsv.bill(design.bill()));
             for (Map.Entry<String, String> table : tables.entrySet()) {
-                java.nio.file.Files.writeString(folder.resolve(table.getKey()), table.getValue());
+                Output.write(folder.resolve(table.getKey()), table.getValue());
             }
         }
 
         static void drawings(Path folder, Design design, Tape tape) throws IOException {
-            java.nio.file.Files.createDirectories(folder);
+            Files.createDirectories(folder);
             for (Elevation.View view : Elevation.View.values()) {
                 Picture picture = Elevation.of(design.candidate().coop(), view, tape, Set.of());
                 String name = view.name().toLowerCase(java.util.Locale.ROOT) + ".svg";
-                java.nio.file.Files.writeString(folder.resolve(name), SvgDrawing.write(picture));
+                Output.write(folder.resolve(name), SvgDrawing.write(picture));
             }
-            java.nio.file.Files.writeString(
+            Output.write(
                     folder.resolve("house.svg"),
                     SvgDrawing.write(Oblique.of(design.candidate().coop())));
         }

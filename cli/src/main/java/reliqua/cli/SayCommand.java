@@ -18,6 +18,7 @@ import reliqua.core.measure.UnitSystem;
 import reliqua.core.stock.SayLine;
 import reliqua.files.InputException;
 import reliqua.files.SaidJson;
+import reliqua.files.TextFile;
 
 /** Prints what the say line understands, one JSON object a line. */
 @Command(
@@ -45,7 +46,7 @@ final class SayCommand implements Callable<Integer> {
         SayLine line = new SayLine(units == UnitSystem.INCHES ? Tape.INCH : Tape.METRIC);
         for (String text : lines()) {
             if (!text.isBlank()) {
-                out.println(SaidJson.write(text, line.read(text)));
+                out.println(Output.ascii(SaidJson.write(text, line.read(text))));
             }
         }
         return 0;
@@ -53,7 +54,7 @@ final class SayCommand implements Callable<Integer> {
 
     private List<String> lines() throws IOException, InputException {
         if (file != null) {
-            return Files.read(file).lines().toList();
+            return TextFile.read(file).lines().toList();
         }
         var in = new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8));
         return in.lines().toList();

@@ -2,9 +2,13 @@ package reliqua.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.io.PrintWriter;
 import java.io.StringWriter;
+import java.io.Writer;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.BeforeEach;
@@ -13,6 +17,7 @@ import org.junit.jupiter.api.io.TempDir;
 import reliqua.files.DemoProjects;
 import reliqua.files.HeapCsv;
 import reliqua.files.ProjectFile;
+import reliqua.files.disk.FileHold;
 import reliqua.standins.Climates;
 import reliqua.standins.Merchants;
 
@@ -143,5 +148,84 @@ class MainTest {
         assertThat(run("plan", "--out", "x")).isEqualTo(2);
         assertThat(run("dance")).isEqualTo(2);
         assertThat(run("fit")).isEqualTo(2);
+    }
+
+    @Test
+    void aProjectIsNotWrittenOverUnasked() throws Exception {
+        byte[] before = Files.readAllBytes(project);
+        String[] again = {"new", "--birds", "3xbantam", "--out", project.toString()};
+        assertThat(run(again)).isEqualTo(1);
+        assertThat(err.toString()).contains("p.reliqua").contains("--replace");
+        assertThat(Files.readAllBytes(project)).isEqualTo(before);
+        again = java.util.Arrays.copyOf(again, again.length + 1);
+        again[again.length - 1] = "--replace";
+        assertThat(run(again)).isZero();
+        assertThat(ProjectFile.load(project).flock().total()).isEqualTo(3);
+    }
+
+    @Test
+    void optionsWithoutSenseAreRefusedInALine() {
+        String to = folder.resolve("x.reliqua").toString();
+        assertThat(run("new", "--birds", "3xbantam", "--name", " ", "--out", to)).isEqualTo(1);
+        assertThat(err.toString().lines()).hasSize(1);
+        assertThat(err.toString()).contains("--name");
+        for (String seconds : new String[] {"0", "-1", "NaN"}) {
+            assertThat(run("fit", project.toString(), "--out", to, "--seconds", seconds))
+                    .isEqualTo(1);
+            assertThat(err.toString()).contains("--seconds").contains("above zero");
+        }
+    }
+
+    @Test
+    void aFullDiskIsNoSuccess() {
+        PrintWriter full =
+                new PrintWriter(
+                        new OutputStream() {
+                            @Override
+                            public void write(int b) throws IOException {
+                                throw new IOException("No space left on device");
+                            }
+                        });
+        String[] command = {"needs", project.toString()};
+        assertThat(Main.run(command, full, new PrintWriter(err, true))).isEqualTo(1);
+        assertThat(err.toString()).contains("could not be written");
+    }
+
+    @Test
+    void lettersThatTheConsoleLacksAreSpelledAndJsonIsTheSameEverywhere() throws IOException {
+        ByteArrayOutputStream console = new ByteArrayOutputStream();
+        Writer plain = Output.spelled(console, StandardCharsets.US_ASCII);
+        plain.write("\u22125 \u00d7 3");
+        plain.flush();
+        assertThat(console.toString(StandardCharsets.US_ASCII)).isEqualTo("-5 x 3");
+        Path lines = folder.resolve("lines.txt");
+        Files.writeString(lines, "2x4 at 8ft from J\u00f8rgen\n");
+        assertThat(run("say", "--file", lines.toString())).isZero();
+        assertThat(out.toString()).contains("\\u00f8").matches("\\p{ASCII}+");
+    }
+
+    @Test
+    void aProjectThatIsOpenElsewhereIsNotChanged() throws IOException {
+        Path more = folder.resolve("more.csv");
+        Files.writeString(more, "kind,thickness,width,length\nstick,1 1/2,3 1/2,96\n");
+        try (FileHold window = FileHold.take(project).orElseThrow()) {
+            assertThat(run("import", more.toString(), "--into", project.toString())).isEqualTo(1);
+            assertThat(err.toString()).contains("open in another window");
+            assertThat(window.isStill()).isTrue();
+        }
+        assertThat(run("import", more.toString(), "--into", project.toString())).isZero();
+    }
+
+    @Test
+    void aDamagedProjectCanBeLookedAtButNotChanged() throws IOException {
+        byte[] bytes = Files.readAllBytes(project);
+        byte[] cut = java.util.Arrays.copyOf(bytes, bytes.length - 30);
+        Files.write(project, cut);
+        assertThat(run("needs", project.toString())).isZero();
+        assertThat(err.toString()).contains("damaged").contains("end of the file");
+        Path more = folder.resolve("more.csv");
+        Files.writeString(more, "kind,thickness,width,length\nstick,1 1/2,3 1/2,96\n");
+        assertThat(run("import", more.toString(), "--into", project.toString())).isEqualTo(1);
+        assertThat(Files.readAllBytes(project)).isEqualTo(cut);
     }
 }

@@ -1,11 +1,13 @@
 package reliqua.core.cutting;
 
 import com.google.ortools.Loader;
+import com.google.ortools.init.OrToolsVersion;
+import java.util.ServiceLoader;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /**
- * Loads the native solver once; where it cannot be loaded the planners go on without it and claim
+ * Links the native solver once; where it cannot be linked the planners go on without it and claim
  * no proof.
  */
 public final class NativeSolver {
@@ -18,12 +20,18 @@ public final class NativeSolver {
 
         private static boolean load() {
             try {
-                Loader.loadNativeLibraries();
+                ServiceLoader.load(SolverLibrary.class)
+                        .findFirst()
+                        .orElse(Loader::loadNativeLibraries)
+                        .link();
+                // A loader may return without having linked anything; the first call tells.
+                LOG.debug("Solver {}", OrToolsVersion.getVersionString());
                 return true;
             } catch (RuntimeException | LinkageError e) {
                 LOG.warn(
-                        "The native solver could not be loaded; plans are made by heuristics alone",
-                        e);
+                        "The native solver could not be loaded ({}); plans are made by heuristics"
+                                + " alone",
+                        e.getMessage());
                 return false;
             }
         }
