@@ -28,10 +28,11 @@ public final class NativeSolver {
                 LOG.debug("Solver {}", OrToolsVersion.getVersionString());
                 return true;
             } catch (RuntimeException | LinkageError e) {
+                LOG.debug("Not linked", e);
                 LOG.warn(
-                        "The native solver could not be loaded ({}); plans are made by heuristics"
-                                + " alone",
-                        e.getMessage());
+                        "The native solver could not be loaded; plans are made by heuristics alone."
+                                + " It needs a folder for temporary files with 70 MB of room from"
+                                + " which programs may run");
                 return false;
             }
         }
