@@ -241,13 +241,7 @@ public record Project(
 
     /** With lots added: under their own ids where those are free, else under fresh ones. */
     public Project adding(List<Lot> lots) {
-        Heap joined = heap;
-        Set<String> spent = spentIds();
-        for (Lot lot : lots) {
-            boolean taken = joined.find(lot.id()).isPresent() || spent.contains(lot.id());
-            joined = joined.plus(taken ? lot.withId(joined.freshId(lot.material(), spent)) : lot);
-        }
-        return withHeap(joined);
+        return withHeap(heap.plus(lots, spentIds()));
     }
 
     public Needs needs() {

@@ -58,6 +58,9 @@ public final class SayEdit {
      * or a lot for the heap.
      */
     public static Said read(String line, Project project) {
+        if (line.length() > SayLine.LONGEST) {
+            return new Said.Unclear(Words.say("say.long", SayLine.LONGEST));
+        }
         String text = line.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
         return several(text, project)
                 .or(() -> Phrase.read(text, project, PHRASES))

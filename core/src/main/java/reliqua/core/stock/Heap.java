@@ -1,13 +1,13 @@
 package reliqua.core.stock;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
-import java.util.stream.Stream;
 import reliqua.core.measure.Words;
 
 /**
@@ -74,24 +74,63 @@ public record Heap(List<Lot> lots) {
      * @param spent ids of lots that are used up; they are not given again
      */
     public String freshId(Material material, Set<String> spent) {
-        String letter =
-                switch (material) {
-                    case Stick _ -> "S";
-                    case Sheet _ -> "P";
-                    case Roofing _ -> "R";
-                    case Mesh _ -> "M";
-                    case Pole _ -> "O";
-                    case Pallet _ -> "T";
-                    case FoundPart _ -> "F";
-                    case Block _ -> "B";
-                    case Hardware _ -> "H";
-                };
-        Predicate<String> free = id -> find(id).isEmpty() && !spent.contains(id);
-        return Stream.iterate(1, n -> n + 1)
-                .map(n -> letter + n)
-                .filter(free)
-                .findFirst()
-                .orElseThrow();
+        Set<String> taken = ids();
+        taken.addAll(spent);
+        return freshId(material, taken, 1);
+    }
+
+    private Set<String> ids() {
+        Set<String> ids = new HashSet<>();
+        lots.forEach(lot -> ids.add(lot.id()));
+        return ids;
+    }
+
+    private static String freshId(Material material, Set<String> taken, int from) {
+        String letter = letter(material);
+        int number = from;
+        while (taken.contains(letter + number)) {
+            number++;
+        }
+        return letter + number;
+    }
+
+    private static String letter(Material material) {
+        return switch (material) {
+            case Stick _ -> "S";
+            case Sheet _ -> "P";
+            case Roofing _ -> "R";
+            case Mesh _ -> "M";
+            case Pole _ -> "O";
+            case Pallet _ -> "T";
+            case FoundPart _ -> "F";
+            case Block _ -> "B";
+            case Hardware _ -> "H";
+        };
+    }
+
+    /**
+     * With many lots added at the end, in time that grows with their number: under their own ids
+     * where those are free, else under fresh ones.
+     *
+     * @param spent ids of lots that are used up; they are not given again
+     */
+    public Heap plus(List<Lot> added, Set<String> spent) {
+        Set<String> taken = ids();
+        taken.addAll(spent);
+        Map<String, Integer> next = new HashMap<>();
+        List<Lot> more = new ArrayList<>(lots);
+        for (Lot lot : added) {
+            Lot fresh = lot;
+            if (taken.contains(lot.id())) {
+                String letter = letter(lot.material());
+                String id = freshId(lot.material(), taken, next.getOrDefault(letter, 1));
+                next.put(letter, Integer.parseInt(id.substring(1)));
+                fresh = lot.withId(id);
+            }
+            taken.add(fresh.id());
+            more.add(fresh);
+        }
+        return new Heap(more);
     }
 
     /** The lots plans may use: neither refused nor barred by what they are. */

@@ -31,6 +31,11 @@ public final class SayLine {
     private static final Pattern SHEETS_LAST =
             Pattern.compile("(?<=[\\da-wyz\"'|] )(\\d{1,2}) sheets?(?= ?(?:[|,;]|$))");
 
+    /** What is called across the yard is shorter; reading takes longer than the line grows. */
+    public static final int LONGEST = 400;
+
+    private static final Pattern ENDLESS_NUMBER = Pattern.compile("\\d{13}");
+
     private final Tape tape;
 
     /** Understands bare numbers in the unit of {@code tape}. */
@@ -68,6 +73,12 @@ public final class SayLine {
 
     /** Reads one line; never throws for what was typed. */
     public Understood read(String line) {
+        if (line.length() > LONGEST) {
+            return new Understood.Unclear(Words.say("say.long", LONGEST));
+        }
+        if (ENDLESS_NUMBER.matcher(line).find()) {
+            return new Understood.Unclear(Words.say("say.number.long"));
+        }
         List<String> assumed = new ArrayList<>();
         YardText text = new YardText(line);
         try {
