@@ -37,8 +37,8 @@ public record CutJob(
         Money hour) {
 
     /**
-     * Refuses a negative kerf or hour and ids that occur twice among the sources or among the
-     * parts.
+     * Refuses a negative kerf or hour, ids that occur twice among the sources or among the parts,
+     * and more than 100,000 sticks, sheets, pieces or panels in all.
      */
     public CutJob {
         sticks = List.copyOf(sticks);
@@ -53,6 +53,10 @@ public record CutJob(
         if (hour.micros() < 0) {
             throw new IllegalArgumentException(Words.say("cutting.hour", hour));
         }
+        few("sticks", sticks.stream().mapToLong(OwnStick::quantity).sum());
+        few("sheets", sheets.stream().mapToLong(OwnSheet::quantity).sum());
+        few("pieces", pieces.stream().mapToLong(WantedPiece::quantity).sum());
+        few("panels", panels.stream().mapToLong(WantedPanel::quantity).sum());
         Set<String> sources = new HashSet<>();
         sticks.forEach(s -> unique(sources, s.id()));
         workables.forEach(w -> unique(sources, w.id()));
@@ -89,6 +93,12 @@ public record CutJob(
     /** What so many minutes of work beforehand count. */
     public Money charge(int minutes) {
         return Workshop.charge(hour, minutes);
+    }
+
+    private static void few(String list, long number) {
+        if (number > Sizes.MOST) {
+            throw new IllegalArgumentException(Words.say("cutting.many", list, number, Sizes.MOST));
+        }
     }
 
     private static void unique(Set<String> seen, String id) {

@@ -31,6 +31,11 @@ public final class CutPlanner {
         /** Heuristics alone, to compare many designs; about a millisecond for a coop. */
         public static final Settings QUICK = new Settings(StickEffort.HEURISTIC, 0, 0, false, 1);
 
+        /** Whether plans are made by heuristics alone. */
+        boolean isQuick() {
+            return sticks == StickEffort.HEURISTIC;
+        }
+
         /** The same with every part in one piece. */
         public Settings withoutJoints() {
             return new Settings(sticks, solverEffort, sheetRounds, false, seed);
@@ -60,8 +65,14 @@ public final class CutPlanner {
         this.settings = settings;
     }
 
-    /** Plans a job; when cancelled, the plan is still valid. */
+    /** Plans a job, a very large one in parts; when cancelled, the plan is still valid. */
     public CutPlan plan(CutJob job, Progress progress) {
+        return LargeJob.is(job)
+                ? LargeJob.plan(job, settings, progress)
+                : planAtOnce(job, progress);
+    }
+
+    CutPlan planAtOnce(CutJob job, Progress progress) {
         Gathered gathered = new Gathered();
         List<StickProblem> sticks =
                 StickProblem.split(job, settings.sticks() == StickEffort.PROVEN);

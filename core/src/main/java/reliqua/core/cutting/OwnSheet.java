@@ -38,4 +38,9 @@ public record OwnSheet(
             List<CutJob.Box> flaws) {
         this(id, thickness, width, length, quantity, flaws, Optional.empty(), false);
     }
+
+    /** So many of them. */
+    OwnSheet counted(int some) {
+        return new OwnSheet(id, thickness, width, length, some, flaws, outline, grain);
+    }
 }

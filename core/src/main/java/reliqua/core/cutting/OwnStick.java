@@ -74,4 +74,9 @@ public record OwnStick(
     public List<Span> clearSpans() {
         return Span.clear(flaws.stream().map(f -> new Span(f.from(), f.to())).toList(), length);
     }
+
+    /** So many of them. */
+    OwnStick counted(int some) {
+        return new OwnStick(id, thickness, width, length, some, flaws, bow, tip, looks);
+    }
 }

@@ -21,7 +21,13 @@ final class Sizes {
         }
     }
 
+    /** More than any yard holds or needs; jobs of this size are still planned. */
+    static final int MOST = 100_000;
+
     static void counted(String id, int quantity) {
+        if (quantity > MOST) {
+            throw new IllegalArgumentException(Words.say("cutting.many", id, quantity, MOST));
+        }
         if (quantity < 1) {
             throw new IllegalArgumentException(Words.say("cutting.quantity", id, quantity));
         }

@@ -33,4 +33,9 @@ public record WantedPanel(
             String id, Length thickness, Length width, Length length, int quantity, boolean turn) {
         this(id, thickness, width, length, quantity, turn, Optional.empty(), false);
     }
+
+    /** So many of them. */
+    WantedPanel counted(int some) {
+        return new WantedPanel(id, thickness, width, length, some, turn, outline, grain);
+    }
 }

@@ -93,4 +93,11 @@ public record WantedPiece(
     public boolean from(String source) {
         return (only.isEmpty() || only.contains(source)) && !never.contains(source);
     }
+
+    /** So many of them. */
+    WantedPiece counted(int some) {
+        return new WantedPiece(
+                id, thickness, width, length, some, maxBow, only, never, latitude, bevel, seen,
+                covered);
+    }
 }

@@ -43,6 +43,11 @@ public record Money(long micros) implements Comparable<Money> {
                 : Optional.empty();
     }
 
+    /** The lower of two amounts. */
+    public static Money min(Money a, Money b) {
+        return a.compareTo(b) <= 0 ? a : b;
+    }
+
     public Money plus(Money other) {
         return new Money(Math.addExact(micros, other.micros));
     }
