@@ -9,6 +9,7 @@ import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import reliqua.files.InputException;
+import reliqua.files.LogFile;
 
 /** Explains what went wrong in the keeper's words; what nobody foresaw goes to the log. */
 final class Faults {
@@ -26,7 +27,7 @@ final class Faults {
                 LOG.error("A fault in the program", fault);
                 err.println(
                         "a fault in the program, not in what you gave it; what happened is written in "
-                                + System.getProperty("reliqua.log", "the log"));
+                                + LogFile.place());
             }
         }
     }

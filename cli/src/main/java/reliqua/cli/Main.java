@@ -3,7 +3,7 @@ package reliqua.cli;
 import java.io.FileDescriptor;
 import java.io.PrintWriter;
 import picocli.CommandLine;
-import reliqua.files.UserFolders;
+import reliqua.files.LogFile;
 
 /**
  * The command line: the same job without a window. Exit 0 done, 1 the input is refused, 2 wrong
@@ -60,7 +60,7 @@ public final class Main {
 
     /** Entry point. */
     public static void main(String[] args) {
-        System.setProperty("reliqua.log", UserFolders.data().resolve("reliqua.log").toString());
+        LogFile.announce();
         System.exit(
                 run(
                         args,

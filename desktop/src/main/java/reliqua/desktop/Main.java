@@ -2,6 +2,7 @@ package reliqua.desktop;
 
 import java.util.Set;
 import javafx.application.Application;
+import reliqua.files.LogFile;
 
 /**
  * One launcher for window and command line: a known command runs without a display, anything else
@@ -31,6 +32,7 @@ public final class Main {
         if (args.length > 0 && COMMANDS.contains(args[0])) {
             reliqua.cli.Main.main(args);
         } else {
+            LogFile.announce();
             Application.launch(ReliquaApp.class, args);
         }
     }

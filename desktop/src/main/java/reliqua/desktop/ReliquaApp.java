@@ -1,18 +1,26 @@
 package reliqua.desktop;
 
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Objects;
 import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.scene.text.Font;
+import javafx.stage.Screen;
 import javafx.stage.Stage;
+import javafx.stage.WindowEvent;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import reliqua.core.project.Project;
 import reliqua.desktop.shell.Shell;
 import reliqua.desktop.work.DataFolder;
 import reliqua.desktop.work.Workspace;
 import reliqua.files.DemoProjects;
+import reliqua.files.LogFile;
 import reliqua.standins.Climates;
 import reliqua.standins.Merchants;
 
@@ -23,6 +31,9 @@ import reliqua.standins.Merchants;
 public final class ReliquaApp extends Application {
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
+    private static final double LEAST_WIDTH = 800;
+    private static final double LEAST_HEIGHT = 560;
+    private static final Logger LOG = LoggerFactory.getLogger(ReliquaApp.class);
 
     private @Nullable Workspace workspace;
 
@@ -30,7 +41,21 @@ public final class ReliquaApp extends Application {
     public void start(Stage stage) {
         Workspace opened = open(getParameters().getRaw());
         workspace = opened;
+        watchFaults(opened);
         show(stage, opened);
+    }
+
+    /** What nobody foresaw goes to the log and is said; the window and the work stay. */
+    static void watchFaults(Workspace workspace) {
+        Thread.setDefaultUncaughtExceptionHandler(
+                (thread, fault) -> {
+                    LOG.error("Fault in {}", thread.getName(), fault);
+                    Platform.runLater(
+                            () -> {
+                                workspace.save();
+                                workspace.tell(Texts.get("fault.told", LogFile.place()));
+                            });
+                });
     }
 
     /** Puts a workspace into a window. */
@@ -46,10 +71,38 @@ public final class ReliquaApp extends Application {
                 .getStyleClass()
                 .addAll(folder.setting("look", "whitewash"), folder.setting("size", "text-normal"));
         stage.setTitle(Texts.get("window.title"));
-        stage.setMinWidth(1000);
-        stage.setMinHeight(680);
         stage.setScene(scene);
+        fit(stage);
+        stage.setOnCloseRequest(request -> closing(stage, workspace, request));
+        stage.focusedProperty()
+                .addListener(
+                        (_, _, focused) -> {
+                            if (focused) {
+                                workspace.look();
+                            }
+                        });
         stage.show();
+    }
+
+    /** No larger than the screen, so that menu and say line are always in sight. */
+    private static void fit(Stage stage) {
+        Rectangle2D screen = Screen.getPrimary().getVisualBounds();
+        stage.setMinWidth(Math.min(LEAST_WIDTH, screen.getWidth()));
+        stage.setMinHeight(Math.min(LEAST_HEIGHT, screen.getHeight()));
+        if (screen.getWidth() < WIDTH || screen.getHeight() < HEIGHT) {
+            stage.setX(screen.getMinX());
+            stage.setY(screen.getMinY());
+            stage.setWidth(Math.min(WIDTH, screen.getWidth()));
+            stage.setHeight(Math.min(HEIGHT, screen.getHeight()));
+        }
+    }
+
+    /** Closes once the work is safe; where the disk refuses, the keeper decides. */
+    private static void closing(Stage stage, Workspace workspace, WindowEvent request) {
+        if (!workspace.isSafe()) {
+            request.consume();
+            workspace.leave(stage::close);
+        }
     }
 
     private static void fonts() {
@@ -69,11 +122,19 @@ public final class ReliquaApp extends Application {
         Workspace workspace = new Workspace(demo, folder.freshPlace(demo.name()), folder);
         List<Path> recent = folder.recent();
         if (!arguments.isEmpty() && !arguments.getFirst().equals("demo")) {
-            workspace.open(Path.of(arguments.getFirst()));
-        } else if (arguments.isEmpty() && !recent.isEmpty()) {
-            workspace.open(recent.getFirst());
+            openNamed(workspace, arguments.getFirst());
+        } else if (arguments.isEmpty()) {
+            recent.stream().filter(workspace::openNow).findFirst();
         }
         return workspace;
+    }
+
+    private static void openNamed(Workspace workspace, String file) {
+        try {
+            workspace.openNow(Path.of(file));
+        } catch (InvalidPathException e) {
+            workspace.tell(Texts.get("file.cannotOpen", file, Texts.get("reason.missing")));
+        }
     }
 
     @Override

@@ -1,5 +1,6 @@
 package reliqua.desktop;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
@@ -43,5 +44,24 @@ class DataFolderTest {
         assertThat(folder.setting("look", "whitewash")).isEqualTo("whitewash");
         folder.set("look", "noon");
         assertThat(new DataFolder(home).setting("look", "whitewash")).isEqualTo("noon");
+    }
+
+    @Test
+    void aListOfRecentFilesThatMakesNoSenseIsNoReasonNotToStart() throws IOException {
+        DataFolder folder = new DataFolder(home);
+        Path good = Files.writeString(home.resolve("a.reliqua"), "");
+        for (byte[] list :
+                new byte[][] {
+                    new byte[4_000],
+                    ("\u0000\n" + good + "\nx\u0000y\n" + home + "\n").getBytes(UTF_8),
+                    {(byte) 0xe9, '\n', (byte) 0xff}
+                }) {
+            Files.write(home.resolve("recent.txt"), list);
+            assertThat(folder.recent()).doesNotContain(home).hasSizeLessThan(2);
+            folder.remember(good);
+            assertThat(folder.recent()).containsExactly(good.toAbsolutePath());
+        }
+        Files.write(home.resolve("look.setting"), new byte[] {0, (byte) 0xff});
+        assertThat(folder.setting("look", "whitewash")).isEqualTo("whitewash");
     }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.util.List;
+import java.util.concurrent.TimeoutException;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
@@ -78,7 +79,7 @@ class HeapStationTest {
     }
 
     @Test
-    void everyLotOfBothDemosCanBeLookedAt(FxRobot robot) {
+    void everyLotOfBothDemosCanBeLookedAt(FxRobot robot) throws TimeoutException {
         for (Project demo :
                 List.of(
                         project(),
@@ -87,7 +88,7 @@ class HeapStationTest {
                     () ->
                             window.workspace.open(
                                     demo, window.file.resolveSibling(demo.name() + ".reliqua")));
-            DrivenWindow.settle();
+            DrivenWindow.until(() -> project().equals(demo));
             ListView<Object> rack = robot.lookup("#rack").queryListView();
             robot.interact(() -> demo.heap().lots().forEach(lot -> looksAt(rack, lot)));
         }
@@ -126,7 +127,7 @@ class HeapStationTest {
     }
 
     @Test
-    void manyLinesArePastedAtOnceAndTheUnclearOneStays(FxRobot robot) {
+    void manyLinesArePastedAtOnceAndTheUnclearOneStays(FxRobot robot) throws TimeoutException {
         int before = heap().lots().size();
         robot.interact(
                 () -> {
@@ -138,8 +139,7 @@ class HeapStationTest {
                     say.requestFocus();
                     say.paste();
                 });
-        DrivenWindow.settle();
-        assertThat(heap().lots()).hasSize(before + 2);
+        DrivenWindow.until(() -> heap().lots().size() == before + 2);
         assertThat(robot.lookup("#say").queryAs(TextField.class).getText())
                 .isEqualTo("something odd");
         assertThat(window.workspace.notice().get()).contains("something odd");

@@ -98,8 +98,13 @@ class OpenProjectTest {
         Files.writeString(bad, "nonsense");
         Project before = project();
         robot.interact(() -> workspace.open(bad));
+        DrivenWindow.until(
+                () ->
+                        robot.lookup("#notice")
+                                .queryAs(Label.class)
+                                .getText()
+                                .contains("bad.reliqua"));
         assertThat(project()).isEqualTo(before);
-        assertThat(robot.lookup("#notice").queryAs(Label.class).getText()).contains("bad.reliqua");
     }
 
     @Test
@@ -113,6 +118,7 @@ class OpenProjectTest {
                         reliqua.core.stock.Heap.EMPTY,
                         project().prices());
         robot.interact(() -> workspace.open(empty, file.resolveSibling("new.reliqua")));
+        DrivenWindow.until(() -> project().equals(empty));
         DrivenWindow.until(() -> workspace.designs().progress().get() >= 1);
         for (KeyCode digit : DrivenWindow.STATIONS) {
             DrivenWindow.go(robot, digit);

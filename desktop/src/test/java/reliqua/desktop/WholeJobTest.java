@@ -116,10 +116,10 @@ class WholeJobTest {
                         workspace.open(
                                 DemoProjects.kerrinRigg(Merchants::priceBook, new Climates()),
                                 file.resolveSibling("k.reliqua")));
-        assertThat(project()).isNotEqualTo(after);
+        DrivenWindow.until(() -> !project().equals(after));
         robot.interact(() -> workspace.open(file));
-        assertThat(project()).isEqualTo(after);
-        assertThat(workspace.folder().recent()).contains(file.toAbsolutePath());
+        DrivenWindow.until(() -> project().equals(after));
+        DrivenWindow.until(() -> workspace.folder().recent().contains(file.toAbsolutePath()));
     }
 
     @Test

@@ -54,6 +54,11 @@ public final class ProjectFile {
         SafeFile.writeKeeping(path, bytes(project));
     }
 
+    /** Saves a copy; versions of it before are not kept. */
+    public static void saveCopy(Path path, Project project) throws IOException {
+        SafeFile.write(path, bytes(project));
+    }
+
     private static byte[] bytes(Project project) throws IOException {
         Archive.Maker zip = new Archive.Maker();
         zip.text(JSON, ProjectJson.write(project));

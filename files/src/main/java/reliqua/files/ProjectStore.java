@@ -19,6 +19,7 @@ public final class ProjectStore implements AutoCloseable {
     private Optional<FileHold> hold = Optional.empty();
     private FileStamp known;
     private Bar bar;
+    private boolean over;
 
     /** Why a file is for reading only. */
     public enum Bar {
@@ -69,6 +70,16 @@ public final class ProjectStore implements AutoCloseable {
     }
 
     /**
+     * A place where another file may lie, which the keeper has chosen to write over: what lies
+     * there at the first save becomes the version before.
+     */
+    public static ProjectStore over(Path path) {
+        ProjectStore store = new ProjectStore(path, FileStamp.NONE, Bar.NONE);
+        store.over = true;
+        return store;
+    }
+
+    /**
      * Opens a project and takes hold of its file; while another has it, for reading only.
      *
      * @throws InputException when too little of it is left, or it is another kind of file
@@ -111,6 +122,13 @@ public final class ProjectStore implements AutoCloseable {
     /** Saves, unless the file is not what it was when it was last read or written. */
     public Outcome save(Project project) {
         try {
+            if (over) {
+                over = false;
+                known = FileStamp.of(path);
+                if (known.isThere()) {
+                    hold();
+                }
+            }
             Outcome now = look();
             return now instanceof Outcome.Saved ? write(project) : now;
         } catch (IOException e) {

@@ -39,10 +39,11 @@ public record SayMany(Optional<Edit> edit, int understood, List<Unclear> unclear
                 case SayEdit.Said.Unclear said -> unclear.add(new Unclear(line, said.message()));
             }
         }
-        return new SayMany(together(edits), edits.size(), unclear);
+        return new SayMany(together(edits, project, after), edits.size(), unclear);
     }
 
-    private static Optional<Edit> together(List<Edit> edits) {
+    /** To the project they were read for they have been done already. */
+    private static Optional<Edit> together(List<Edit> edits, Project read, Project done) {
         if (edits.size() < 2) {
             return edits.stream().findFirst();
         }
@@ -50,6 +51,9 @@ public record SayMany(Optional<Edit> edit, int understood, List<Unclear> unclear
                 new Edit(
                         Words.say("edit.many", edits.size()),
                         p -> {
+                            if (p == read) {
+                                return done;
+                            }
                             Project after = p;
                             for (Edit edit : edits) {
                                 after = edit.change().apply(after);

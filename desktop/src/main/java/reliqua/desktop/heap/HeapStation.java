@@ -29,7 +29,6 @@ import reliqua.core.project.Project;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Mesh;
-import reliqua.core.stock.Photo;
 import reliqua.core.stock.Roofing;
 import reliqua.core.stock.Sheet;
 import reliqua.core.stock.Stick;
@@ -154,9 +153,9 @@ public final class HeapStation implements Station {
         } else if (APART.match(event) && lots.size() == 1) {
             slip.setApart(lots.getFirst());
         } else if (PASTE.match(event) && lots.size() == 1) {
-            List<Photo> photos = Pictures.of(Clipboard.getSystemClipboard());
-            if (!photos.isEmpty()) {
-                PhotoStrip.add(workspace, lots.getFirst(), photos);
+            Pictures.Source source = Pictures.Source.of(Clipboard.getSystemClipboard());
+            if (source.mayHold()) {
+                PhotoStrip.add(workspace, lots.getFirst().id(), source);
                 event.consume();
             }
         }

@@ -15,10 +15,12 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import org.jspecify.annotations.Nullable;
+import reliqua.core.measure.Tape;
 import reliqua.core.project.Describe;
 import reliqua.core.stock.Lot;
 import reliqua.desktop.Texts;
 import reliqua.desktop.shell.Parts;
+import reliqua.desktop.work.Reasons;
 import reliqua.desktop.work.Workspace;
 import reliqua.files.TableImport;
 
@@ -103,8 +105,24 @@ public final class ImportView extends VBox {
         return new VBox(2, Parts.text(table.headers().get(index), "soft"), box);
     }
 
+    /** Reads every line anew; what is overtaken by another choice of columns is not shown. */
     private void read() {
-        lines.getItems().setAll(table.lines(columns, workspace.tape()));
+        List<TableImport.Column> chosen = List.copyOf(columns);
+        Tape tape = workspace.tape();
+        workspace
+                .background()
+                .run(
+                        () -> table.lines(chosen, tape),
+                        read -> {
+                            if (chosen.equals(columns)) {
+                                show(read);
+                            }
+                        },
+                        e -> workspace.tell(Reasons.of(e)));
+    }
+
+    private void show(List<TableImport.Line> read) {
+        lines.getItems().setAll(read);
         long good = lots().size();
         long bad = lines.getItems().size() - good;
         summary.setText(Texts.get("import.summary", good, bad));

@@ -16,7 +16,6 @@ import reliqua.core.project.Ledger;
 import reliqua.core.stock.FlawMarking;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Pallet;
-import reliqua.core.stock.Photo;
 import reliqua.core.stock.Sorting;
 import reliqua.core.stock.Stick;
 import reliqua.core.stock.Straightness;
@@ -166,16 +165,16 @@ final class LotSlip extends VBox {
     }
 
     private static void maybePhotos(DragEvent event) {
-        if (Pictures.in(event.getDragboard())) {
+        if (Pictures.Source.of(event.getDragboard()).mayHold()) {
             event.acceptTransferModes(TransferMode.COPY);
             event.consume();
         }
     }
 
     private void dropped(Lot lot, DragEvent event) {
-        List<Photo> photos = Pictures.of(event.getDragboard());
-        if (!photos.isEmpty()) {
-            PhotoStrip.add(workspace, lot, photos);
+        Pictures.Source source = Pictures.Source.of(event.getDragboard());
+        if (source.mayHold()) {
+            PhotoStrip.add(workspace, lot.id(), source);
             event.setDropCompleted(true);
             event.consume();
         }

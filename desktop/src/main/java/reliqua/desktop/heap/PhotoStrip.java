@@ -3,6 +3,7 @@ package reliqua.desktop.heap;
 import java.io.ByteArrayInputStream;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
@@ -12,6 +13,7 @@ import reliqua.core.stock.Lot;
 import reliqua.core.stock.Photo;
 import reliqua.desktop.Texts;
 import reliqua.desktop.shell.Parts;
+import reliqua.desktop.work.Reasons;
 import reliqua.desktop.work.Workspace;
 
 /** The pictures of a lot; dropped on the slip or pasted on the rack they are added. */
@@ -61,11 +63,26 @@ final class PhotoStrip extends VBox {
         change(workspace, lot, fewer, "edit.photo.off");
     }
 
-    /** Adds pictures to a lot. */
-    static void add(Workspace workspace, Lot lot, List<Photo> photos) {
-        List<Photo> more = new ArrayList<>(lot.provenance().photos());
-        photos.stream().filter(p -> !more.contains(p)).forEach(more::add);
-        change(workspace, lot, more, "edit.photo");
+    /** Adds pictures to a lot, as soon as they are read; those that cannot be read are named. */
+    static void add(Workspace workspace, String lot, Pictures.Source source) {
+        workspace
+                .background()
+                .run(
+                        () -> Pictures.read(source),
+                        taken -> added(workspace, lot, taken),
+                        e -> workspace.tell(Reasons.of(e)));
+    }
+
+    private static void added(Workspace workspace, String id, Pictures.Taken taken) {
+        Optional<Lot> lot = workspace.project().heap().find(id);
+        if (lot.isPresent() && !taken.photos().isEmpty()) {
+            List<Photo> more = new ArrayList<>(lot.get().provenance().photos());
+            taken.photos().stream().filter(p -> !more.contains(p)).forEach(more::add);
+            change(workspace, lot.get(), more, "edit.photo");
+        }
+        if (!taken.refused().isEmpty()) {
+            workspace.tell(String.join("\n", taken.refused()));
+        }
     }
 
     private static void change(Workspace workspace, Lot lot, List<Photo> photos, String key) {

@@ -8,63 +8,132 @@ import java.io.File;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.image.Image;
 import javafx.scene.input.Clipboard;
-import javafx.scene.input.Dragboard;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
 import reliqua.core.stock.Photo;
+import reliqua.desktop.Texts;
 
-/** Takes pictures from what is dropped or pasted, scaled down to what a lot needs. */
+/**
+ * Takes pictures from what is dropped or pasted, scaled down to what a lot needs. Sizes are looked
+ * at before anything is decoded, and large ones are decoded with fewer points.
+ */
 final class Pictures {
     /** Longer side: enough to see a flaw, and 200 of them stay a small file. */
     private static final int LONGEST = 800;
 
+    /** No camera takes larger ones; decoding them would take the memory of the whole program. */
+    private static final long MOST_POINTS = 250_000_000L;
+
     private Pictures() {}
 
-    /** Whether something dropped may be pictures. */
-    static boolean in(Dragboard board) {
-        return board.hasImage()
-                || board.hasFiles() && board.getFiles().stream().anyMatch(Pictures::is);
+    /**
+     * What was dropped or pasted.
+     *
+     * @param files some of which may be pictures
+     * @param image a picture without a file
+     */
+    record Source(List<File> files, Optional<Image> image) {
+        /** Copies the list. */
+        Source {
+            files = List.copyOf(files);
+        }
+
+        /** Of a clipboard, or of what is being dragged. */
+        static Source of(Clipboard board) {
+            return new Source(
+                    board.hasFiles() ? board.getFiles() : List.of(),
+                    board.hasImage() ? Optional.of(board.getImage()) : Optional.empty());
+        }
+
+        /** Whether there may be pictures in it. */
+        boolean mayHold() {
+            return files.isEmpty() ? image.isPresent() : files.stream().anyMatch(Pictures::is);
+        }
+    }
+
+    /**
+     * What came of it.
+     *
+     * @param refused files that are no pictures or cannot be read, each with the reason
+     */
+    record Taken(List<Photo> photos, List<String> refused) {
+        /** Copies the lists. */
+        Taken {
+            photos = List.copyOf(photos);
+            refused = List.copyOf(refused);
+        }
     }
 
     private static boolean is(File file) {
-        return file.getName()
-                .toLowerCase(java.util.Locale.ROOT)
-                .matches(".*\\.(jpe?g|png|gif|bmp)");
+        return file.getName().toLowerCase(Locale.ROOT).matches(".*\\.(jpe?g|png|gif|bmp)");
     }
 
-    /** The pictures of what was dropped; files that are none are left out. */
-    static List<Photo> of(Dragboard board) {
-        if (board.hasFiles()) {
-            return files(board.getFiles());
+    /** Reads the pictures; takes a while, so not on the JavaFX thread. */
+    static Taken read(Source source) {
+        if (source.files().isEmpty()) {
+            return new Taken(source.image().map(Pictures::photo).stream().toList(), List.of());
         }
-        return board.hasImage() ? List.of(photo(board.getImage())) : List.of();
-    }
-
-    /** The pictures of what was copied. */
-    static List<Photo> of(Clipboard clipboard) {
-        if (clipboard.hasFiles()) {
-            return files(clipboard.getFiles());
-        }
-        return clipboard.hasImage() ? List.of(photo(clipboard.getImage())) : List.of();
-    }
-
-    /** The pictures among some files. */
-    static List<Photo> files(List<File> files) {
         List<Photo> photos = new ArrayList<>();
-        files.stream().filter(Pictures::is).forEach(f -> file(f).ifPresent(photos::add));
-        return photos;
+        List<String> refused = new ArrayList<>();
+        for (File file : source.files()) {
+            try {
+                photos.add(photo(read(file)));
+            } catch (IOException | RuntimeException e) {
+                refused.add(Texts.get("photo.refused", file.getName(), reason(e)));
+            }
+        }
+        return new Taken(photos, refused);
     }
 
-    private static Optional<Photo> file(File file) {
-        try {
-            return Optional.ofNullable(ImageIO.read(file)).map(Pictures::photo);
-        } catch (IOException e) {
-            return Optional.empty();
+    private static String reason(Exception e) {
+        return e instanceof Refused refused ? refused.getMessage() : Texts.get("photo.unreadable");
+    }
+
+    private static final class Refused extends IOException {
+        Refused(String words) {
+            super(words);
         }
+    }
+
+    private static BufferedImage read(File file) throws IOException {
+        if (!file.isFile()) {
+            throw new Refused(Texts.get("photo.noFile"));
+        }
+        try (ImageInputStream in = ImageIO.createImageInputStream(file)) {
+            Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
+            if (!readers.hasNext()) {
+                throw new Refused(Texts.get("photo.unreadable"));
+            }
+            ImageReader reader = readers.next();
+            try {
+                reader.setInput(in, true, true);
+                return reader.read(0, fewer(reader));
+            } finally {
+                reader.dispose();
+            }
+        }
+    }
+
+    /** Twice as many points as are kept, so that scaling down stays smooth. */
+    private static ImageReadParam fewer(ImageReader reader) throws IOException {
+        long width = reader.getWidth(0);
+        long height = reader.getHeight(0);
+        if (width * height > MOST_POINTS) {
+            throw new Refused(Texts.get("photo.huge", width, height));
+        }
+        int step = (int) Math.max(1, Math.max(width, height) / (2 * LONGEST));
+        ImageReadParam param = reader.getDefaultReadParam();
+        param.setSourceSubsampling(step, step, 0, 0);
+        return param;
     }
 
     private static Photo photo(Image image) {

@@ -2,7 +2,7 @@ package reliqua.desktop.shell;
 
 import java.io.File;
 import java.io.IOException;
-import java.nio.file.Files;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -22,10 +22,12 @@ import org.jspecify.annotations.Nullable;
 import reliqua.core.drawing.Elevation;
 import reliqua.core.flock.Flock;
 import reliqua.core.flock.Keeper;
+import reliqua.core.measure.Tape;
 import reliqua.core.project.Design;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Heap;
 import reliqua.desktop.Texts;
+import reliqua.desktop.work.Reasons;
 import reliqua.desktop.work.Workspace;
 import reliqua.files.DemoProjects;
 import reliqua.files.HeapCsv;
@@ -35,6 +37,8 @@ import reliqua.files.PlanCsv;
 import reliqua.files.ProjectFile;
 import reliqua.files.SvgDrawing;
 import reliqua.files.TableImport;
+import reliqua.files.TextFile;
+import reliqua.files.disk.SafeFile;
 import reliqua.standins.Climates;
 import reliqua.standins.Merchants;
 
@@ -150,7 +154,7 @@ final class Commands {
         } else if (OPEN.match(event)) {
             open();
         } else if (SAVE.match(event)) {
-            workspace.saveNow();
+            workspace.save();
         } else if (PRINT.match(event)) {
             packet();
         } else {
@@ -223,7 +227,7 @@ final class Commands {
         }
     }
 
-    private void saveAs() {
+    void saveAs() {
         FileChooser chooser = chooser("menu.saveAs", "file.project", ProjectFile.ENDING);
         chooser.setInitialFileName(workspace.project().name() + ProjectFile.ENDING);
         File file = chooser.showSaveDialog(shell.getScene().getWindow());
@@ -248,20 +252,42 @@ final class Commands {
             workspace.open(path);
             return;
         }
-        try {
-            String text = Files.readString(path);
-            if (HeapCsv.isHeap(text)) {
-                Heap added = HeapCsv.read(text, name, workspace.tape().system());
-                workspace.edit(Texts.get("edit.import", name), p -> p.adding(added.lots()));
-                shell.go("heap");
-            } else {
-                shell.preview(TableImport.read(text, name), name);
-            }
-        } catch (InputException e) {
-            workspace.tell(e.getMessage());
-        } catch (IOException e) {
-            workspace.tell(Texts.get("file.cannotOpen", name, String.valueOf(e.getMessage())));
+        Tape tape = workspace.tape();
+        workspace
+                .background()
+                .run(
+                        () -> Table.read(path, name, tape),
+                        table -> taken(table, name),
+                        e -> cannotOpen(name, e));
+    }
+
+    /** A heap as it is written here, or anybody's table. */
+    private record Table(Optional<Heap> heap, Optional<TableImport> other) {
+        static Table read(Path path, String name, Tape tape) throws IOException, InputException {
+            String text = TextFile.read(path);
+            return HeapCsv.isHeap(text)
+                    ? new Table(
+                            Optional.of(HeapCsv.read(text, name, tape.system())), Optional.empty())
+                    : new Table(Optional.empty(), Optional.of(TableImport.read(text, name)));
         }
+    }
+
+    private void taken(Table table, String name) {
+        table.heap()
+                .ifPresent(
+                        added -> {
+                            workspace.edit(
+                                    Texts.get("edit.import", name), p -> p.adding(added.lots()));
+                            shell.go("heap");
+                        });
+        table.other().ifPresent(other -> shell.preview(other, name));
+    }
+
+    private void cannotOpen(String name, Exception e) {
+        workspace.tell(
+                e instanceof InputException
+                        ? Reasons.of(e)
+                        : Texts.get("file.cannotOpen", name, Reasons.of(e)));
     }
 
     private void packet() {
@@ -269,7 +295,7 @@ final class Commands {
         chooser.setInitialFileName(workspace.project().name() + ".pdf");
         File file = chooser.showSaveDialog(shell.getScene().getWindow());
         if (file != null) {
-            withDesign(d -> Files.write(file.toPath(), PacketPdf.write(workspace.project(), d)));
+            withDesign(d -> SafeFile.write(file.toPath(), PacketPdf.write(workspace.project(), d)));
         }
     }
 
@@ -283,18 +309,16 @@ final class Commands {
     }
 
     private void exportTo(Path folder, Design design) throws IOException {
-        var tape = workspace.tape();
+        Tape tape = workspace.tape();
         var coop = design.candidate().coop();
         var plan = design.candidate().plan();
-        Files.writeString(folder.resolve("heap.csv"), HeapCsv.write(workspace.project().heap()));
-        Files.writeString(folder.resolve("pieces.csv"), PlanCsv.pieces(coop, plan, tape));
-        Files.writeString(folder.resolve("cuts.csv"), PlanCsv.cuts(plan, tape));
-        Files.writeString(folder.resolve("buy.csv"), PlanCsv.bill(design.bill()));
+        write(folder.resolve("heap.csv"), HeapCsv.write(workspace.project().heap()));
+        write(folder.resolve("pieces.csv"), PlanCsv.pieces(coop, plan, tape));
+        write(folder.resolve("cuts.csv"), PlanCsv.cuts(plan, tape));
+        write(folder.resolve("buy.csv"), PlanCsv.bill(design.bill()));
         for (Elevation.View view : Elevation.View.values()) {
             String name = view.name().toLowerCase(Locale.ROOT) + ".svg";
-            Files.writeString(
-                    folder.resolve(name),
-                    SvgDrawing.write(Elevation.of(coop, view, tape, Set.of())));
+            write(folder.resolve(name), SvgDrawing.write(Elevation.of(coop, view, tape, Set.of())));
         }
     }
 
@@ -309,22 +333,18 @@ final class Commands {
             workspace.tell(Texts.get("export.nothing"));
             return;
         }
-        Thread.ofVirtual()
-                .start(
+        workspace
+                .background()
+                .run(
                         () -> {
-                            String words;
-                            try {
-                                writing.write(design.get());
-                                words = Texts.get("export.done");
-                            } catch (IOException e) {
-                                words =
-                                        Texts.get(
-                                                "file.cannotSave",
-                                                "",
-                                                String.valueOf(e.getMessage()));
-                            }
-                            String said = words;
-                            javafx.application.Platform.runLater(() -> workspace.tell(said));
-                        });
+                            writing.write(design.get());
+                            return Texts.get("export.done");
+                        },
+                        workspace::tell,
+                        e -> workspace.tell(Texts.get("file.cannotWrite", Reasons.of(e))));
+    }
+
+    private static void write(Path file, String text) throws IOException {
+        SafeFile.write(file, text.getBytes(StandardCharsets.UTF_8));
     }
 }

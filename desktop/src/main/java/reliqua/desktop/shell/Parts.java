@@ -23,6 +23,11 @@ public final class Parts {
         return label;
     }
 
+    /** The beginning of a text that may be long. */
+    public static String shortened(String text, int most) {
+        return text.length() <= most ? text : text.substring(0, most - 3) + "...";
+    }
+
     public static Button button(String id, String words, Runnable action, String... styles) {
         Button button = new Button(words);
         button.setId(id);

@@ -10,14 +10,21 @@ import javafx.scene.layout.VBox;
 import javafx.scene.shape.Line;
 import javafx.scene.text.Text;
 import reliqua.core.measure.UnitSystem;
+import reliqua.core.project.Project;
 import reliqua.core.project.SayEdit;
 import reliqua.core.project.SayMany;
 import reliqua.desktop.Texts;
+import reliqua.desktop.work.Reasons;
 import reliqua.desktop.work.Workspace;
 
 /** The say line, on the blade of a tape: one line typed as it would be called, with a live echo. */
 final class SayBar extends VBox {
     private static final double PIXELS_PER_INCH = 64;
+
+    /** Of a line that was not understood, so much is given back to be put right. */
+    private static final int SHOWN = 400;
+
+    private static final int MOST_NAMED = 5;
 
     private final Workspace workspace;
     private final TextField field =
@@ -80,14 +87,24 @@ final class SayBar extends VBox {
         if (text.lines().filter(l -> !l.isBlank()).count() < 2) {
             return false;
         }
-        SayMany many = SayMany.read(text, workspace.project());
+        Project project = workspace.project();
+        workspace
+                .background()
+                .run(
+                        () -> SayMany.read(text, project),
+                        this::said,
+                        e -> workspace.tell(Reasons.of(e)));
+        return true;
+    }
+
+    private void said(SayMany many) {
         many.edit().ifPresent(workspace::edit);
         if (many.unclear().isEmpty()) {
             workspace.tell("");
-            return true;
+            return;
         }
         SayMany.Unclear first = many.unclear().getFirst();
-        field.setText(first.line());
+        field.setText(Parts.shortened(first.line(), SHOWN));
         field.end();
         workspace.tell(
                 Texts.get(
@@ -96,8 +113,10 @@ final class SayBar extends VBox {
                         many.unclear().size(),
                         String.join(
                                 "; ",
-                                many.unclear().stream().map(SayMany.Unclear::line).toList())));
-        return true;
+                                many.unclear().stream()
+                                        .limit(MOST_NAMED)
+                                        .map(u -> Parts.shortened(u.line(), 60))
+                                        .toList())));
     }
 
     private void enter() {

@@ -8,6 +8,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
 import javafx.stage.Popup;
+import reliqua.core.stock.SayLine;
 import reliqua.core.stock.YardSuggestions;
 import reliqua.desktop.work.Workspace;
 
@@ -47,7 +48,7 @@ final class SayHints {
     private void offer() {
         String typed = field.getText();
         offered =
-                field.isFocused() && !typed.isBlank()
+                field.isFocused() && !typed.isBlank() && typed.length() <= SayLine.LONGEST
                         ? YardSuggestions.of(typed, workspace.project().heap(), workspace.tape())
                         : List.of();
         at = 0;

@@ -145,7 +145,13 @@ public final class Shell extends BorderPane {
         HBox.setHgrow(progress, Priority.ALWAYS);
         HBox searching = Parts.row(8, progress, stop);
         searching.setMinHeight(26);
-        centre.getChildren().addAll(tally, searching, notice, middle);
+        centre.getChildren()
+                .addAll(
+                        tally,
+                        searching,
+                        new TroubleBar(workspace, commands::saveAs),
+                        notice,
+                        middle);
         centre.getStyleClass().add("centre");
         setCenter(centre);
         setBottom(say);
@@ -156,6 +162,8 @@ public final class Shell extends BorderPane {
         workspace.designs().state().addListener((_, _, _) -> refresh());
         workspace.designs().review().addListener((_, _, _) -> current.reviewed());
         workspace.saved().addListener((_, _, _) -> head());
+        workspace.trouble().addListener((_, _, _) -> head());
+        workspace.background().busy().addListener((_, _, _) -> head());
         workspace.path().addListener((_, _, _) -> head());
         workspace.notice().addListener((_, _, _) -> notice());
         workspace
@@ -256,7 +264,18 @@ public final class Shell extends BorderPane {
 
     private void head() {
         title.setText(workspace.project().name());
-        file.setText(Texts.get(workspace.saved().get() ? "file.saved" : "file.saving"));
+        file.setText(Texts.get(state()));
+    }
+
+    private String state() {
+        if (workspace.background().busy().get()) {
+            return "file.busy";
+        }
+        boolean saved = workspace.saved().get();
+        if (workspace.trouble().get().isPresent()) {
+            return saved ? "file.reading" : "file.unsaved";
+        }
+        return saved ? "file.saved" : "file.saving";
     }
 
     private void notice() {

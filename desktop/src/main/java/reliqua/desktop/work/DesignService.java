@@ -20,6 +20,7 @@ import reliqua.core.fit.Candidate;
 import reliqua.core.project.Design;
 import reliqua.core.project.PlanReview;
 import reliqua.core.project.Project;
+import reliqua.desktop.Texts;
 
 /**
  * Derives the design of the project in the background. A newer project cancels the work on an older
@@ -78,6 +79,7 @@ public final class DesignService {
                 List.of(
                         project.keeper(),
                         project.flock(),
+                        project.site(),
                         project.heap(),
                         project.prices(),
                         project.held(),
@@ -136,11 +138,10 @@ public final class DesignService {
             } catch (Unbuildable e) {
                 String why = e.reason().words(project.keeper().tape());
                 show(state(Optional.empty(), Optional.empty(), why), true);
-            } catch (RuntimeException e) {
+            } catch (RuntimeException | Error e) {
+                // Also what no program expects, as memory that runs out: the window must not wait.
                 LOG.error("The design could not be derived", e);
-                show(
-                        state(Optional.empty(), Optional.empty(), String.valueOf(e.getMessage())),
-                        true);
+                show(state(Optional.empty(), Optional.empty(), Texts.get("design.fault")), true);
             }
         }
 
