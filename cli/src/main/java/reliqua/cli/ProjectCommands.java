@@ -290,6 +290,8 @@ final class ProjectCommands {
                 description = "the project file")
         private Path project = Path.of("");
 
+        @Spec private @Nullable CommandSpec spec;
+
         @Override
         public Integer call() throws IOException, InputException {
             try (HeldProject held = HeldProject.take(project)) {
@@ -306,6 +308,15 @@ final class ProjectCommands {
                 return HeapCsv.read(text, name, tape.system()).lots();
             }
             TableImport lists = TableImport.read(text, name);
+            PrintWriter err = java.util.Objects.requireNonNull(spec).commandLine().getErr();
+            lists.leftOut(lists.guess())
+                    .forEach(
+                            column ->
+                                    err.println(
+                                            name
+                                                    + ": column \""
+                                                    + column
+                                                    + "\" is not understood and left out"));
             List<TableImport.Line> lines = lists.lines(lists.guess(), tape);
             List<String> faults =
                     lines.stream()

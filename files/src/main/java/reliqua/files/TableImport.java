@@ -10,12 +10,14 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.apache.commons.csv.CSVException;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Tape;
+import reliqua.core.measure.Words;
 import reliqua.core.stock.Condition;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.SayLine;
@@ -147,6 +149,14 @@ public final class TableImport {
         return guessed;
     }
 
+    /** The columns of which nothing is taken, when they hold this; what stands in them is lost. */
+    public List<String> leftOut(List<Column> columns) {
+        return IntStream.range(0, headers.size())
+                .filter(n -> columns.get(n) == Column.NONE && !headers.get(n).isBlank())
+                .mapToObj(headers::get)
+                .toList();
+    }
+
     /** Every line as it is understood when the columns hold this. */
     public List<Line> lines(List<Column> columns, Tape tape) {
         SayLine reader = new SayLine(tape);
@@ -165,6 +175,12 @@ public final class TableImport {
             }
         }
         int number = (int) record.getRecordNumber();
+        for (int n = columns.size(); n < record.size(); n++) {
+            if (!record.get(n).isBlank()) {
+                String fault = Words.say("import.noColumn", record.get(n));
+                return new Line(number, said(cells), Optional.empty(), fault);
+            }
+        }
         String said = said(cells);
         return switch (reader.read(said)) {
             case SayLine.Understood.Unclear unclear ->

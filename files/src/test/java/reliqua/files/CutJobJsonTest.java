@@ -3,10 +3,12 @@ package reliqua.files;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.List;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import reliqua.core.cutting.CutJob;
 import reliqua.core.cutting.CutPlan;
 import reliqua.core.cutting.CutPlanner;
@@ -184,5 +186,31 @@ class CutJobJsonTest {
                 """;
         assertThatThrownBy(() -> CutJobJson.read(text, "job"))
                 .hasMessageContaining("T1: at least one way");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "\"kerf\":1e-999999999",
+                "\"kerf\":1e999999999",
+                "\"kerf\":3,\"kerf\":4",
+                "\"kerf\":3,\"pieces\":[{\"id\":\"a\",\"thickness\":1,\"width\":1,\"length\":1,\"only\":[{}]}]",
+                "\"kerf\":3,\"pieces\":[{\"id\":{},\"thickness\":1,\"width\":1,\"length\":1}]",
+                "\"kerf\":3,\"pieces\":[{\"id\":\"a\",\"thickness\":1,\"width\":1,\"length\":1,\"quantity\":2147483647}]"
+            })
+    void hostileNumbersAndNamesAreRefusedInALine(String fields) {
+        String json = "{\"format\":\"reliqua-cut-job\",\"version\":1," + fields + "}";
+        assertThatThrownBy(() -> CutJobJson.read(json, "job"))
+                .isInstanceOf(InputException.class)
+                .satisfies(e -> assertThat(e.getMessage()).hasSizeLessThan(400).contains("job"));
+    }
+
+    @Test
+    void nestingWithoutEndIsRefused() {
+        for (String json : List.of("[".repeat(100_000), "{\"a\":".repeat(100_000), "\u0000")) {
+            assertThatThrownBy(() -> CutJobJson.read(json, "job"))
+                    .isInstanceOf(InputException.class)
+                    .satisfies(e -> assertThat(e.getMessage()).hasSizeLessThan(400));
+        }
     }
 }

@@ -8,6 +8,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import reliqua.core.flock.Flock;
 import reliqua.desktop.Texts;
@@ -41,12 +42,9 @@ public final class BirdsStation implements Station {
                         new KeeperView(workspace),
                         new AskView(workspace));
         this.shown = views.getFirst();
-        HBox head =
-                Parts.row(
-                        6,
-                        Parts.text(Texts.get("station.birds"), "headline"),
-                        summary,
-                        Parts.spring());
+        Label headline = Parts.text(Texts.get("station.birds"), "headline");
+        headline.setMinWidth(Region.USE_PREF_SIZE);
+        HBox head = Parts.row(6, headline, summary, Parts.spring());
         summary.setWrapText(false);
         ToggleGroup group = new ToggleGroup();
         for (BirdsView view : views) {

@@ -159,7 +159,8 @@ public final class FitStation implements Station {
         } else if (workspace.project().chosen().isEmpty() && state.design().isEmpty()) {
             last = Optional.empty();
         }
-        summary.setText(summary(state));
+        String remark = state.design().map(d -> d.candidate().plan().remark()).orElse("");
+        summary.setText(summary(state) + (remark.isEmpty() ? "" : "  " + remark));
         cards();
         draw();
         scatter.show(last.map(Design.Search::fit), state.design().map(Design::candidate));

@@ -56,6 +56,9 @@ final class PlanCard extends VBox {
                                 12, Parts.text(bound(plan, tape), "strong"), Parts.spring(), took),
                         hours(tape),
                         Parts.text(Texts.get("plan.order"), "soft"));
+        if (!plan.remark().isEmpty()) {
+            getChildren().add(1, Parts.text(plan.remark(), "note-ink"));
+        }
         if (plan.makingMinutes() > 0) {
             getChildren().add(work);
         }

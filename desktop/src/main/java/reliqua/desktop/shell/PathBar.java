@@ -56,6 +56,17 @@ final class PathBar extends VBox {
         return board;
     }
 
+    /** Pictograms alone, where there is little room; names are on hover and for readers. */
+    void compact(boolean now) {
+        boards.values()
+                .forEach(
+                        board -> {
+                            BorderPane face = (BorderPane) board.getGraphic();
+                            face.getLeft().setVisible(!now);
+                            face.getLeft().setManaged(!now);
+                        });
+    }
+
     void select(Station station) {
         java.util.Objects.requireNonNull(boards.get(station)).setSelected(true);
     }

@@ -39,6 +39,7 @@ final class SayBar extends VBox {
             };
     private final Label echo = Parts.text("", "say-echo");
     private final Label detail = Parts.text("", "say-detail");
+    private final VBox words = new VBox(1);
     private final Blade blade = new Blade();
 
     SayBar(Workspace workspace) {
@@ -47,9 +48,8 @@ final class SayBar extends VBox {
         field.setId("say");
         field.setAccessibleText(Texts.get("say.name"));
         field.getStyleClass().add("say-field");
-        VBox words = new VBox(1, echo, detail);
-        words.setMinWidth(360);
-        words.setPrefWidth(400);
+        compact(false);
+        words.getChildren().addAll(echo, detail);
         words.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         HBox.setHgrow(field, Priority.ALWAYS);
         HBox line = new HBox(16, field, words);
@@ -59,6 +59,12 @@ final class SayBar extends VBox {
         field.setOnAction(_ -> enter());
         new SayHints(workspace, field);
         echo("");
+    }
+
+    /** Less room for the echo in a narrow window. */
+    void compact(boolean now) {
+        words.setMinWidth(now ? 260 : 360);
+        words.setPrefWidth(now ? 300 : 400);
     }
 
     private void echo(String text) {

@@ -18,6 +18,7 @@ import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import reliqua.desktop.Texts;
@@ -40,13 +41,22 @@ public final class Shell extends BorderPane {
     private static final KeyCodeCombination SLIP =
             new KeyCodeCombination(KeyCode.J, KeyCombination.SHORTCUT_DOWN);
 
+    /** Below this width path and slip leave the bench too little room. */
+    private static final double NARROW = 1060;
+
+    private static final double LEAST_BENCH_WIDTH = 640;
+    private static final double LEAST_BENCH_HEIGHT = 400;
+
     private final Workspace workspace;
     private final List<Station> stations;
     private final PathBar path;
     private final Tally tally;
     private final SayBar say;
     private final StackPane bench = new StackPane();
+    private final ScrollPane benchScroll = new ScrollPane(bench);
     private final ScrollPane slip = new ScrollPane();
+    private final Button details =
+            Parts.button("slip-toggle", Texts.get("slip.toggle"), this::toggleSlip, "small");
     private final Label title = Parts.text("", "title");
     private final Label file = Parts.text("", "soft", "file-line");
     private final Label notice = Parts.text("", "notice");
@@ -56,6 +66,7 @@ public final class Shell extends BorderPane {
     private final VBox left = new VBox(10);
     private final VBox centre = new VBox(4);
     private final Commands commands;
+    private boolean narrow;
     private Station current;
 
     /** Builds the frame around a workspace. */
@@ -120,7 +131,10 @@ public final class Shell extends BorderPane {
     private void build() {
         getStyleClass().add("shell");
         MenuButton menu = commands.menu();
+        menu.setMinWidth(Region.USE_PREF_SIZE);
         title.setWrapText(false);
+        title.managedProperty().bind(title.visibleProperty());
+        file.managedProperty().bind(file.visibleProperty());
         VBox name = new VBox(2, title, Parts.row(6, file, Parts.spring(), menu));
         name.getStyleClass().add("name");
         left.getChildren().addAll(name, path);
@@ -133,17 +147,25 @@ public final class Shell extends BorderPane {
         notice.managedProperty().bind(notice.visibleProperty());
         bench.getStyleClass().add("bench");
         bench.setId("bench");
-        bench.setMinSize(0, 0);
+        // In a small window what does not fit can be scrolled to instead of being cut off.
+        bench.setMinSize(LEAST_BENCH_WIDTH, LEAST_BENCH_HEIGHT);
+        benchScroll.setFitToWidth(true);
+        benchScroll.setFitToHeight(true);
+        benchScroll.setFocusTraversable(false);
+        benchScroll.getStyleClass().add("bench-scroll");
+        benchScroll.setMinSize(0, 0);
         slip.setFitToWidth(true);
         slip.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         slip.getStyleClass().add("slip");
         slip.setId("slip");
         slip.managedProperty().bind(slip.visibleProperty());
-        HBox middle = new HBox(14, bench, slip);
-        HBox.setHgrow(bench, Priority.ALWAYS);
+        HBox middle = new HBox(14, benchScroll, slip);
+        HBox.setHgrow(benchScroll, Priority.ALWAYS);
         VBox.setVgrow(middle, Priority.ALWAYS);
         HBox.setHgrow(progress, Priority.ALWAYS);
-        HBox searching = Parts.row(8, progress, stop);
+        details.managedProperty().bind(details.visibleProperty());
+        details.setVisible(false);
+        HBox searching = Parts.row(8, progress, stop, details);
         searching.setMinHeight(26);
         centre.getChildren()
                 .addAll(
@@ -176,10 +198,34 @@ public final class Shell extends BorderPane {
                             progress.setOpacity(busy ? 1 : 0);
                             stop.setVisible(busy);
                         });
+        widthProperty().addListener((_, _, width) -> narrow(width.doubleValue() < NARROW));
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         addEventFilter(KeyEvent.KEY_TYPED, this::typed);
         setOnDragOver(this::dragOver);
         setOnDragDropped(this::dropped);
+    }
+
+    /** In a narrow window the path keeps its pictograms, and the slip comes when it is called. */
+    private void narrow(boolean now) {
+        if (now == narrow) {
+            return;
+        }
+        narrow = now;
+        path.compact(now);
+        tally.compact(now);
+        say.compact(now);
+        title.setVisible(!now);
+        file.setVisible(!now);
+        details.setVisible(now);
+        slip.setVisible(!now);
+        left.getStyleClass().remove("narrow");
+        if (now) {
+            left.getStyleClass().add("narrow");
+        }
+    }
+
+    private void toggleSlip() {
+        slip.setVisible(!slip.isVisible());
     }
 
     private void key(KeyEvent event) {
@@ -187,7 +233,7 @@ public final class Shell extends BorderPane {
             say.begin("");
             event.consume();
         } else if (SLIP.match(event)) {
-            slip.setVisible(!slip.isVisible());
+            toggleSlip();
             event.consume();
         } else if (event.isShortcutDown()
                 && number(event.getCode()) > 0

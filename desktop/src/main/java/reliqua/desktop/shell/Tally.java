@@ -82,6 +82,16 @@ final class Tally extends HBox {
         }
     }
 
+    /** Figures without their notes, where there is little room. */
+    void compact(boolean now) {
+        setSpacing(now ? 6 : 14);
+        tags.forEach(
+                tag -> {
+                    tag.note.setVisible(!now);
+                    tag.note.setManaged(!now);
+                });
+    }
+
     void refresh() {
         workspace.designs().state().get().design().ifPresentOrElse(this::show, this::showNothing);
     }

@@ -53,7 +53,10 @@ public final class DataFolder {
     /** The place itself where nothing lies there, else a numbered one beside it. */
     static Path beside(Path place) {
         String name = String.valueOf(place.getFileName());
-        String stem = name.substring(0, name.length() - ProjectFile.ENDING.length());
+        String stem =
+                name.endsWith(ProjectFile.ENDING)
+                        ? name.substring(0, name.length() - ProjectFile.ENDING.length())
+                        : name;
         Path free = place;
         for (int number = 2; Files.exists(free); number++) {
             free = place.resolveSibling(stem + " " + number + ProjectFile.ENDING);

@@ -43,17 +43,24 @@ public final class FileHold implements AutoCloseable {
         SafeFile.sweep(path);
         for (int n = 0; n < MOST_TRIES; n++) {
             FileChannel channel = open(lockFile, StandardOpenOption.CREATE);
-            if (!lock(channel)) {
+            try {
+                if (!lock(channel)) {
+                    channel.close();
+                    return Optional.empty();
+                }
+                FileHold hold = new FileHold(lockFile, channel, UUID.randomUUID().toString());
+                hold.sign();
+                if (hold.isStill()) {
+                    return Optional.of(hold);
+                }
+                // Another program deleted the lock file between our opening and our locking it.
                 channel.close();
-                return Optional.empty();
+            } catch (IOException e) {
+                // As on a full disk: a lock file that nobody holds is of no use.
+                Files.deleteIfExists(lockFile);
+                channel.close();
+                throw e;
             }
-            FileHold hold = new FileHold(lockFile, channel, UUID.randomUUID().toString());
-            hold.sign();
-            if (hold.isStill()) {
-                return Optional.of(hold);
-            }
-            // Another program deleted the lock file between our opening and our locking it.
-            channel.close();
         }
         throw new IOException("the lock file " + lockFile.getFileName() + " keeps disappearing");
     }
