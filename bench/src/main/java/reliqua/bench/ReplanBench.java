@@ -7,7 +7,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
-import reliqua.core.coop.family.RaisedDimensions;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.cutting.NativeSolver;
 import reliqua.core.cutting.Progress;
@@ -118,15 +117,9 @@ public final class ReplanBench {
             }
             case DEEPER -> {
                 Project.Chosen was = settled.chosen().orElseThrow();
-                Length depth =
-                        was.dimensions()
-                                .get(RaisedDimensions.Name.DEPTH)
-                                .plus(Length.mm(random.nextInt(30) - 15));
+                Length depth = was.spec().depth().plus(Length.mm(random.nextInt(30) - 15));
                 yield settled.withChosen(
-                        Optional.of(
-                                new Project.Chosen(
-                                        was.dimensions().with(RaisedDimensions.Name.DEPTH, depth),
-                                        was.choices())));
+                        Optional.of(new Project.Chosen(was.spec().with("depth", depth))));
             }
         };
     }

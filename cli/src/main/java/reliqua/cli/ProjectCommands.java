@@ -163,9 +163,9 @@ final class ProjectCommands {
         }
 
         private static String describe(Candidate c, Tape tape) {
-            return tape.say(c.dimensions().width())
+            return tape.say(c.spec().width())
                     + " x "
-                    + tape.say(c.dimensions().depth())
+                    + tape.say(c.spec().depth())
                     + ": cuts cost "
                     + tape.say(c.cost())
                     + ", bound "

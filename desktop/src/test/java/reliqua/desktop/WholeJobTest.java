@@ -19,7 +19,6 @@ import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
-import reliqua.core.coop.family.RaisedDimensions;
 import reliqua.core.flock.BirdClass;
 import reliqua.core.measure.Length;
 import reliqua.core.project.Project;
@@ -125,14 +124,14 @@ class WholeJobTest {
     @Test
     void aDimensionTypedIsHeldAndTheHouseFollows(FxRobot robot) throws TimeoutException {
         fitted();
-        DrivenWindow.type(robot, "#dimension-DEPTH", "58");
-        assertThat(project().held()).containsEntry(RaisedDimensions.Name.DEPTH, Length.inches(58));
+        DrivenWindow.type(robot, "#dimension-depth", "58");
+        assertThat(project().held()).containsEntry("depth", Length.inches(58));
         fitted();
-        assertThat(DrivenWindow.design(workspace).candidate().dimensions().depth())
+        assertThat(DrivenWindow.design(workspace).candidate().spec().depth())
                 .isEqualTo(Length.inches(58));
-        DrivenWindow.type(robot, "#dimension-DEPTH", "deep");
-        assertThat(project().held()).containsEntry(RaisedDimensions.Name.DEPTH, Length.inches(58));
-        robot.interact(() -> robot.lookup("#hold-DEPTH").queryAs(ToggleButton.class).fire());
+        DrivenWindow.type(robot, "#dimension-depth", "deep");
+        assertThat(project().held()).containsEntry("depth", Length.inches(58));
+        robot.interact(() -> robot.lookup("#hold-depth").queryAs(ToggleButton.class).fire());
         assertThat(project().held()).isEmpty();
         for (String view : new String[] {"FRONT", "SIDE", "PLAN", "SPACE"}) {
             robot.clickOn("#view-" + view);

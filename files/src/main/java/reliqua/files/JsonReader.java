@@ -78,6 +78,11 @@ final class JsonReader {
         faults.add(place + ": " + what);
     }
 
+    /** The names of all its fields. */
+    List<String> names() {
+        return List.copyOf(node.propertyNames());
+    }
+
     boolean has(String field) {
         return node.hasNonNull(field);
     }

@@ -9,7 +9,8 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import reliqua.core.coop.family.Choices;
-import reliqua.core.coop.family.RaisedDimensions;
+import reliqua.core.coop.family.DesignSpec;
+import reliqua.core.coop.family.Families;
 import reliqua.core.coop.madeup.Seam;
 import reliqua.core.cutting.CutWish;
 import reliqua.core.flock.BirdClass;
@@ -38,6 +39,9 @@ final class ProjectJson {
     private static final String FORMAT = "reliqua-project";
     private static final int VERSION = 1;
 
+    /** Files from before there were others do not name it. */
+    private static final String FIRST_FAMILY = "raised";
+
     private ProjectJson() {}
 
     static String write(Project project) {
@@ -47,9 +51,9 @@ final class ProjectJson {
         FlockJson.write(root.putObject("flock"), project.flock());
         SiteJson.write(root.putObject("site"), project.site());
         prices(root.putObject("prices"), project.prices());
+        root.put("family", project.family());
         ObjectNode held = root.putObject("held");
-        project.held()
-                .forEach((name, length) -> held.put(JsonWords.lower(name), JsonWords.mm(length)));
+        project.held().forEach((key, length) -> held.put(key, JsonWords.mm(length)));
         project.chosen().ifPresent(chosen -> chosen(root.putObject("chosen"), chosen));
         CutsJson.write(root.putArray("cuts"), project.cuts());
         CutsJson.writeStory(root.putArray("story"), project.story());
@@ -78,11 +82,10 @@ final class ProjectJson {
     }
 
     private static void chosen(ObjectNode node, Project.Chosen chosen) {
+        node.put("family", chosen.spec().family());
         ObjectNode dimensions = node.putObject("dimensions");
-        for (RaisedDimensions.Name name : RaisedDimensions.Name.values()) {
-            dimensions.put(JsonWords.lower(name), JsonWords.mm(chosen.dimensions().get(name)));
-        }
-        Choices choices = chosen.choices();
+        chosen.spec().lengths().forEach((key, length) -> dimensions.put(key, JsonWords.mm(length)));
+        Choices choices = chosen.spec().choices();
         ObjectNode sections = node.putObject("sections");
         for (Choices.Group group : Choices.Group.values()) {
             sections.putObject(JsonWords.lower(group))
@@ -143,15 +146,8 @@ final class ProjectJson {
     }
 
     private static Project project(JsonReader root, Heap heap, Heap cut, List<Offer> offers) {
-        Map<RaisedDimensions.Name, Length> held = new EnumMap<>(RaisedDimensions.Name.class);
-        root.inner("held")
-                .ifPresent(
-                        in -> {
-                            for (RaisedDimensions.Name each : RaisedDimensions.Name.values()) {
-                                in.maybeMm(JsonWords.lower(each))
-                                        .ifPresent(length -> held.put(each, length));
-                            }
-                        });
+        Map<String, Length> held = new TreeMap<>();
+        root.inner("held").ifPresent(in -> lengths(in, held));
         return new Project(
                 root.text("name", "Coop"),
                 root.inner("keeper")
@@ -163,6 +159,7 @@ final class ProjectJson {
                 root.inner("site").map(SiteJson::read).orElse(Site.BARE),
                 heap,
                 root.inner("prices").map(in -> prices(in, offers)).orElse(PriceBook.EMPTY),
+                root.text("family", FIRST_FAMILY),
                 held,
                 root.inner("chosen").map(ProjectJson::chosen),
                 CutsJson.read(root, cut),
@@ -201,14 +198,8 @@ final class ProjectJson {
         JsonReader lengths = in.inner("dimensions").orElseThrow(() -> missing(in, "dimensions"));
         JsonReader groups = in.inner("sections").orElseThrow(() -> missing(in, "sections"));
         JsonReader roofing = in.inner("roofing").orElseThrow(() -> missing(in, "roofing"));
-        RaisedDimensions dimensions =
-                new RaisedDimensions(
-                        lengths.mm("width"),
-                        lengths.mm("depth"),
-                        lengths.mm("legs"),
-                        lengths.mm("front"),
-                        lengths.mm("back"),
-                        lengths.mm("overhang"));
+        Map<String, Length> dimensions = new TreeMap<>();
+        lengths(lengths, dimensions);
         List<Section> sections = new ArrayList<>();
         for (Choices.Group group : Choices.Group.values()) {
             Optional<JsonReader> section = groups.inner(JsonWords.lower(group));
@@ -231,7 +222,19 @@ final class ProjectJson {
                                 Practice.Underside.class,
                                 Practice.Underside.CLOSED_IN),
                         in.mm("step"));
-        return new Project.Chosen(dimensions, choices, in.list("seams", ProjectJson::seam));
+        DesignSpec spec = new DesignSpec(in.text("family", FIRST_FAMILY), dimensions, choices);
+        Families.find(spec.family())
+                .ifPresent(
+                        family ->
+                                family.keys().stream()
+                                        .filter(key -> !dimensions.containsKey(key))
+                                        .forEach(key -> lengths.fault(key + " is missing")));
+        return new Project.Chosen(spec, in.list("seams", ProjectJson::seam));
+    }
+
+    /** Every length of an object, by its key. */
+    private static void lengths(JsonReader in, Map<String, Length> lengths) {
+        in.names().forEach(key -> in.maybeMm(key).ifPresent(length -> lengths.put(key, length)));
     }
 
     private static IllegalArgumentException missing(JsonReader in, String field) {

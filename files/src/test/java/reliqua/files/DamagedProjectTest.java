@@ -203,4 +203,14 @@ class DamagedProjectTest {
                 .hasMessageContaining("heap.csv, line 3")
                 .hasMessageContaining("UTF-8");
     }
+
+    @Test
+    void aFileFromBeforeThereWereOtherKindsOfCoopStillOpens() throws Exception {
+        Project held = project.hold("width", reliqua.core.measure.Length.inches(60));
+        ProjectFile.save(file, held);
+        String json = new String(entries().get("project.json"), StandardCharsets.UTF_8);
+        assertThat(json).contains("\"family\" : \"raised\",");
+        replace("project.json", json.replace("\"family\" : \"raised\",", ""));
+        assertThat(ProjectFile.load(file)).isEqualTo(held);
+    }
 }

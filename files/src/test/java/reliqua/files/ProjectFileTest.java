@@ -16,7 +16,6 @@ import java.util.Set;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import reliqua.core.coop.family.RaisedDimensions;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.coop.madeup.Seam;
 import reliqua.core.cutting.CutWish;
@@ -67,9 +66,7 @@ class ProjectFileTest {
     void aProjectComesBackAsItWas() throws IOException, InputException {
         Path path = folder.resolve("p.reliqua");
         for (Project demo : demos()) {
-            Project project =
-                    demo.hold(RaisedDimensions.Name.WIDTH, Length.inches(129, 2))
-                            .tick("step LEG", true);
+            Project project = demo.hold("width", Length.inches(129, 2)).tick("step LEG", true);
             ProjectFile.save(path, project);
             assertThat(ProjectFile.load(path)).isEqualTo(project);
         }
@@ -101,8 +98,7 @@ class ProjectFileTest {
                                                         .withChosen(
                                                                 Optional.of(
                                                                         new Project.Chosen(
-                                                                                house.dimensions(),
-                                                                                house.choices(),
+                                                                                house.spec(),
                                                                                 List.of(seam))))),
                                 LocalDateTime.of(2026, 5, 4, 9, 30))
                         .now();

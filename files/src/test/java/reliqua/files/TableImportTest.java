@@ -83,8 +83,7 @@ class TableImportTest {
     @Test
     void whatStandsInNoColumnAndWhatNoColumnTakesIsTold() throws InputException {
         TableImport table =
-                TableImport.read(
-                        "item,qty,hue\n2x4 at 96,2,red\n2x4 at 96,1,,rot\n", "t");
+                TableImport.read("item,qty,hue\n2x4 at 96,2,red\n2x4 at 96,1,,rot\n", "t");
         assertThat(table.leftOut(table.guess())).containsExactly("hue");
         List<TableImport.Line> lines = table.lines(table.guess(), Tape.INCH);
         assertThat(lines.getFirst().lot()).isPresent();

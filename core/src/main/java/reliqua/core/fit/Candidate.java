@@ -4,26 +4,19 @@ import java.util.Comparator;
 import java.util.List;
 import reliqua.core.check.Finding;
 import reliqua.core.coop.Coop;
-import reliqua.core.coop.family.Choices;
-import reliqua.core.coop.family.RaisedDimensions;
+import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.cutting.WorkPlan;
 import reliqua.core.measure.Money;
 
 /**
  * One house that was tried.
  *
- * @param dimensions its few lengths
- * @param choices its sections and sheets
+ * @param spec its lengths and choices
  * @param coop the house
  * @param findings what the rules say of it
  * @param plan how it is cut from the heap
  */
-public record Candidate(
-        RaisedDimensions dimensions,
-        Choices choices,
-        Coop coop,
-        List<Finding> findings,
-        WorkPlan plan) {
+public record Candidate(DesignSpec spec, Coop coop, List<Finding> findings, WorkPlan plan) {
 
     /**
      * No faults first, then nothing missing, then the lowest bill (with the work before the saw, as

@@ -2,7 +2,8 @@ package reliqua.core.fit;
 
 import java.util.List;
 import java.util.Map;
-import reliqua.core.coop.family.RaisedDimensions;
+import reliqua.core.coop.family.Brief;
+import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.cutting.CutMade;
 import reliqua.core.flock.Keeper;
 import reliqua.core.flock.Needs;
@@ -14,22 +15,24 @@ import reliqua.core.stock.PriceBook;
 /**
  * What is to be fitted to what.
  *
+ * @param family the kind of coop
  * @param needs what the flock needs
  * @param underside what becomes of the space below
  * @param keeper with the limits of the place
  * @param heap what there is
  * @param prices what can be bought
- * @param held dimensions the keeper has fixed
+ * @param held lengths the keeper has fixed, by key
  * @param cuts what has been cut already: pieces that serve a house need not be cut again
  * @param seed same seed, same answer
  */
 public record FitRequest(
+        CoopFamily family,
         Needs needs,
         Practice.Underside underside,
         Keeper keeper,
         Heap heap,
         PriceBook prices,
-        Map<RaisedDimensions.Name, Length> held,
+        Map<String, Length> held,
         List<CutMade> cuts,
         long seed) {
     /** Copies the collections. */
@@ -38,8 +41,13 @@ public record FitRequest(
         held = Map.copyOf(held);
     }
 
+    /** Whom it is for. */
+    public Brief brief() {
+        return new Brief(needs, keeper);
+    }
+
     /** The same with another seed. */
     public FitRequest seeded(long other) {
-        return new FitRequest(needs, underside, keeper, heap, prices, held, cuts, other);
+        return new FitRequest(family, needs, underside, keeper, heap, prices, held, cuts, other);
     }
 }

@@ -10,7 +10,7 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import reliqua.core.coop.family.Choices;
-import reliqua.core.coop.family.RaisedDimensions;
+import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.cutting.Progress;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
@@ -19,7 +19,7 @@ import reliqua.core.stock.Heap;
 import reliqua.core.stock.Section;
 
 /**
- * Finds the raised house that suits a heap best.
+ * Finds the house of one family that suits a heap best.
  *
  * <p>Steps: draw up every pair of width and depth worth trying ({@link Sizes}) with the sections
  * the heap has most of; plan each by heuristics; take the best few and change one thing at a time -
@@ -87,7 +87,7 @@ public final class Fitter {
                 drawn = allSizes(first, soFar);
             }
         }
-        Optional<Candidate> standard = trial.quick(houses.standardSize(first), first);
+        Optional<Candidate> standard = trial.quick(houses.standardSize(first));
         List<Candidate> starts = starts(drawn, standard);
         List<Candidate> climbed = new ArrayList<>();
         for (int n = 0; n < starts.size() && !progress.cancelled(); n++) {
@@ -121,10 +121,9 @@ public final class Fitter {
         Set<Length> widths = new HashSet<>();
         Stream<Candidate> best =
                 drawn.stream()
-                        .filter(c -> widths.add(c.dimensions().width().floorTo(Length.mm(250))))
+                        .filter(c -> widths.add(c.spec().width().floorTo(Length.mm(250))))
                         .limit(CLIMBS);
-        Stream<Candidate> usual =
-                standard.stream().filter(c -> houses.within(c.dimensions(), c.choices()));
+        Stream<Candidate> usual = standard.stream().filter(c -> houses.within(c.spec()));
         return Stream.concat(best, usual).toList();
     }
 
@@ -174,24 +173,21 @@ public final class Fitter {
      * far too large.
      */
     private List<Candidate> allSizes(Choices choices, Consumer<Candidate> soFar) {
-        Set<RaisedDimensions> tight = new LinkedHashSet<>(houses.tightSizes(choices));
-        trial.all(ideas(tight, choices)).stream().findFirst().ifPresent(soFar);
-        Set<RaisedDimensions> todo = new LinkedHashSet<>(tight);
+        Set<DesignSpec> tight = new LinkedHashSet<>(houses.tightSizes(choices));
+        trial.all(ideas(tight)).stream().findFirst().ifPresent(soFar);
+        Set<DesignSpec> todo = new LinkedHashSet<>(tight);
         List<Length> depths = houses.depths(choices);
         for (Length width : houses.widths(choices)) {
             Length most = houses.leastOther(width, choices).scaled(ROOMIEST);
             depths.stream()
                     .filter(d -> d.atMost(most))
-                    .forEach(d -> todo.add(houses.dimensions(choices, width, d)));
+                    .forEach(d -> todo.add(houses.sized(choices, width, d)));
         }
-        return trial.all(ideas(todo, choices));
+        return trial.all(ideas(todo));
     }
 
-    private List<Trial.Idea> ideas(Set<RaisedDimensions> sizes, Choices choices) {
-        return sizes.stream()
-                .filter(d -> houses.within(d, choices))
-                .map(d -> new Trial.Idea(d, choices))
-                .toList();
+    private List<DesignSpec> ideas(Set<DesignSpec> sizes) {
+        return sizes.stream().filter(houses::within).toList();
     }
 
     /** Changes one thing at a time while that helps. */
@@ -199,7 +195,7 @@ public final class Fitter {
         Candidate best = start;
         for (int pass = 0; pass < PASSES && !progress.cancelled(); pass++) {
             Candidate before = best;
-            for (Function<Candidate, List<Trial.Idea>> move : moves.all()) {
+            for (Function<Candidate, List<DesignSpec>> move : moves.all()) {
                 if (progress.cancelled()) {
                     return best;
                 }
@@ -219,12 +215,7 @@ public final class Fitter {
     private static List<Candidate> distinct(Stream<Candidate> drawn) {
         Set<List<Length>> seen = new HashSet<>();
         return drawn.sorted(Candidate.ORDER)
-                .filter(
-                        c ->
-                                seen.add(
-                                        List.of(
-                                                near(c.dimensions().width()),
-                                                near(c.dimensions().depth()))))
+                .filter(c -> seen.add(List.of(near(c.spec().width()), near(c.spec().depth()))))
                 .limit(EXACT)
                 .toList();
     }

@@ -3,17 +3,13 @@ package reliqua.core.fit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
-import java.util.stream.Stream;
 import reliqua.core.coop.family.Choices;
-import reliqua.core.coop.family.RaisedDimensions;
-import reliqua.core.coop.family.RaisedDimensions.Name;
+import reliqua.core.coop.family.CoopFamily;
+import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.measure.Length;
 
 /** The changes of one thing that a search tries on a house: a section, a thickness, a size. */
 final class Moves {
-    private static final Length LEGS_LEAST = Length.mm(450);
-    private static final Length LEGS_MOST = Length.mm(620);
-
     /** What may be too weak is mended before what may be cheaper. */
     private static final List<Choices.Group> STRENGTH_FIRST =
             List.of(
@@ -25,12 +21,13 @@ final class Moves {
                     Choices.Group.TRIM,
                     Choices.Group.LEGS);
 
+    private static final int MOST_PIECES = 6;
+
     private final FitRequest request;
     private final SectionOptions sections;
     private final SheetOptions sheets;
     private final Sizes sizes;
     private final HouseSizes houses;
-    private final Length step;
 
     Moves(
             FitRequest request,
@@ -43,90 +40,83 @@ final class Moves {
         this.sheets = sheets;
         this.sizes = sizes;
         this.houses = houses;
-        this.step = request.keeper().tape().step();
     }
 
     /**
      * Every kind of change, in the order in which they are tried; each gives the houses it leads
      * to.
      */
-    List<Function<Candidate, List<Trial.Idea>>> all() {
-        List<Function<Candidate, List<Trial.Idea>>> moves = new ArrayList<>();
+    List<Function<Candidate, List<DesignSpec>>> all() {
+        List<Function<Candidate, List<DesignSpec>>> moves = new ArrayList<>();
         for (Choices.Group group : STRENGTH_FIRST) {
             moves.add(
                     c ->
                             sections.of(group).stream()
-                                    .map(s -> idea(c.dimensions(), c.choices().with(group, s)))
+                                    .map(s -> idea(c, choices(c).with(group, s)))
                                     .toList());
         }
-        moves.add(
-                c ->
-                        sheets.skins().stream()
-                                .map(t -> idea(c.dimensions(), c.choices().withSkin(t)))
-                                .toList());
-        moves.add(
-                c ->
-                        sheets.decks().stream()
-                                .map(t -> idea(c.dimensions(), c.choices().withDeck(t)))
-                                .toList());
+        moves.add(c -> sheets.skins().stream().map(t -> idea(c, choices(c).withSkin(t))).toList());
+        moves.add(c -> sheets.decks().stream().map(t -> idea(c, choices(c).withDeck(t))).toList());
         moves.add(
                 c ->
                         sheets.panels().stream()
-                                .map(w -> idea(c.dimensions(), c.choices().withWidestPanel(w)))
+                                .map(w -> idea(c, choices(c).withWidestPanel(w)))
                                 .toList());
         moves.add(
                 c ->
                         sheets.roofings().stream()
-                                .map(r -> idea(c.dimensions(), c.choices().withRoofing(r)))
+                                .map(r -> idea(c, choices(c).withRoofing(r)))
                                 .toList());
         moves.add(this::otherSizes);
-        moves.add(this::otherLegs);
-        moves.add(this::otherOverhangs);
+        moves.add(this::otherFree);
         return moves;
     }
 
+    private static Choices choices(Candidate c) {
+        return c.spec().choices();
+    }
+
     /** The same size with walls as low as the new choices allow. */
-    private Trial.Idea idea(RaisedDimensions d, Choices choices) {
-        return new Trial.Idea(houses.withHeights(d, choices), choices);
+    private DesignSpec idea(Candidate c, Choices choices) {
+        return houses.settled(c.spec().with(choices));
     }
 
-    private List<Trial.Idea> otherSizes(Candidate c) {
-        RaisedDimensions now = c.dimensions();
-        return houses.tightSizes(c.choices()).stream()
-                .map(d -> now.with(Name.WIDTH, d.width()).with(Name.DEPTH, d.depth()))
-                .filter(d -> houses.within(d, c.choices()))
-                .map(d -> idea(d, c.choices()))
+    private List<DesignSpec> otherSizes(Candidate c) {
+        return houses.tightSizes(choices(c)).stream()
+                .map(d -> resized(c.spec(), d))
+                .filter(houses::within)
+                .map(houses::settled)
                 .toList();
     }
 
-    private List<Trial.Idea> otherLegs(Candidate c) {
-        if (request.held().containsKey(Name.LEGS)) {
-            return List.of();
-        }
-        Length joist = c.choices().section(Choices.Group.FLOOR).width();
-        return sizes
-                .pieces(
-                        c.choices(),
-                        Choices.Group.LEGS,
-                        LEGS_LEAST.plus(joist),
-                        LEGS_MOST.plus(joist))
-                .stream()
-                .limit(6)
-                .map(
-                        piece ->
-                                new Trial.Idea(
-                                        c.dimensions().with(Name.LEGS, piece.minus(joist)),
-                                        c.choices()))
+    private static DesignSpec resized(DesignSpec now, DesignSpec size) {
+        return now.with("width", size.width()).with("depth", size.depth());
+    }
+
+    /**
+     * Other values of lengths that may be changed by themselves, those the keeper fixed left out.
+     */
+    private List<DesignSpec> otherFree(Candidate c) {
+        return request.family().free(choices(c)).stream()
+                .filter(free -> !request.held().containsKey(free.key()))
+                .flatMap(free -> values(free, c).stream().map(v -> c.spec().with(free.key(), v)))
                 .toList();
     }
 
-    private List<Trial.Idea> otherOverhangs(Candidate c) {
-        if (request.held().containsKey(Name.OVERHANG)) {
-            return List.of();
-        }
-        return Stream.of(150, 165, 200, 225, 250)
-                .map(mm -> Length.mm(mm).floorTo(step))
-                .map(o -> new Trial.Idea(c.dimensions().with(Name.OVERHANG, o), c.choices()))
-                .toList();
+    private List<Length> values(CoopFamily.FreeLength free, Candidate c) {
+        return switch (free) {
+            case CoopFamily.FreeLength.OneOf one -> one.values();
+            case CoopFamily.FreeLength.OfPieces of ->
+                    sizes
+                            .pieces(
+                                    choices(c),
+                                    of.group(),
+                                    of.least().plus(of.less()),
+                                    of.most().plus(of.less()))
+                            .stream()
+                            .limit(MOST_PIECES)
+                            .map(piece -> piece.minus(of.less()))
+                            .toList();
+        };
     }
 }

@@ -9,9 +9,7 @@ import java.util.stream.Stream;
 import reliqua.core.check.Finding;
 import reliqua.core.check.Findings;
 import reliqua.core.coop.Coop;
-import reliqua.core.coop.family.Choices;
-import reliqua.core.coop.family.RaisedDimensions;
-import reliqua.core.coop.family.RaisedHouse;
+import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.cutting.CoopPlanner;
 import reliqua.core.cutting.CutPlanner;
@@ -23,13 +21,10 @@ import reliqua.core.measure.Sum;
 
 /** Draws up and plans single houses for a search, and remembers what was tried. */
 final class Trial {
-    /** A house not yet drawn up. */
-    record Idea(RaisedDimensions dimensions, Choices choices) {}
-
     private final FitRequest request;
     private final Progress progress;
     private final CoopPlanner quick;
-    private final Map<Idea, Optional<Candidate>> known = new ConcurrentHashMap<>();
+    private final Map<DesignSpec, Optional<Candidate>> known = new ConcurrentHashMap<>();
     private final AtomicInteger skipped = new AtomicInteger();
     private final Map<String, Integer> obstacles = new ConcurrentHashMap<>();
     private final Map<String, Sum> examples = new ConcurrentHashMap<>();
@@ -95,14 +90,14 @@ final class Trial {
     }
 
     /** All ideas that can be built, planned by heuristics, best first. */
-    List<Candidate> all(List<Idea> ideas) {
+    List<Candidate> all(List<DesignSpec> ideas) {
         List<Candidate> drawn =
                 ideas.parallelStream()
                         .map(
                                 idea ->
                                         progress.cancelled()
                                                 ? Optional.<Candidate>empty()
-                                                : quick(idea.dimensions(), idea.choices()))
+                                                : quick(idea))
                         .flatMap(Optional::stream)
                         .sorted(Candidate.ORDER)
                         .toList();
@@ -114,8 +109,7 @@ final class Trial {
     }
 
     /** One house planned by heuristics, or nothing when it cannot be built. */
-    Optional<Candidate> quick(RaisedDimensions dimensions, Choices choices) {
-        Idea idea = new Idea(dimensions, choices);
+    Optional<Candidate> quick(DesignSpec idea) {
         Optional<Candidate> before = known.get(idea);
         if (before != null) {
             return before;
@@ -128,9 +122,9 @@ final class Trial {
         return drawn;
     }
 
-    private Optional<Candidate> drawn(Idea idea) {
+    private Optional<Candidate> drawn(DesignSpec idea) {
         try {
-            Coop coop = RaisedHouse.build(idea.dimensions(), idea.choices(), request.needs());
+            Coop coop = request.family().build(idea, request.brief());
             if (bound.of(CoopPlanner.wanted(coop, request.cuts())) > ceiling + 1e-6) {
                 return Optional.empty();
             }
@@ -138,8 +132,7 @@ final class Trial {
                     Findings.of(coop, request.needs(), request.keeper(), request.heap());
             WorkPlan plan =
                     quick.plan(coop, Decided.cut(request.cuts()), Optional.empty(), Progress.NONE);
-            return Optional.of(
-                    new Candidate(idea.dimensions(), idea.choices(), coop, findings, plan));
+            return Optional.of(new Candidate(idea, coop, findings, plan));
         } catch (Unbuildable e) {
             obstacles.merge(e.reason().key(), 1, Integer::sum);
             examples.putIfAbsent(e.reason().key(), e.reason());
@@ -179,10 +172,6 @@ final class Trial {
 
     private static Candidate with(Candidate candidate, WorkPlan plan) {
         return new Candidate(
-                candidate.dimensions(),
-                candidate.choices(),
-                plan.built(candidate.coop()),
-                candidate.findings(),
-                plan);
+                candidate.spec(), plan.built(candidate.coop()), candidate.findings(), plan);
     }
 }

@@ -9,7 +9,8 @@ import reliqua.core.buy.Bill;
 import reliqua.core.check.Finding;
 import reliqua.core.check.Findings;
 import reliqua.core.coop.Coop;
-import reliqua.core.coop.family.RaisedHouse;
+import reliqua.core.coop.family.Brief;
+import reliqua.core.coop.family.Families;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.cutting.CoopPlanner;
 import reliqua.core.cutting.CutPlanner;
@@ -125,7 +126,7 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
             Progress progress,
             Consumer<Candidate> soFar)
             throws Unbuildable {
-        Coop coop = RaisedHouse.build(chosen.dimensions(), chosen.choices(), project.needs());
+        Coop coop = Families.build(chosen.spec(), new Brief(project.needs(), project.keeper()));
         List<Finding> findings =
                 Findings.of(coop, project.needs(), project.keeper(), project.heap());
         Workshop workshop = Workshop.of(project.keeper());
@@ -149,7 +150,6 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
 
     private static Candidate candidate(
             Project.Chosen chosen, Coop coop, List<Finding> findings, WorkPlan plan) {
-        return new Candidate(
-                chosen.dimensions(), chosen.choices(), plan.built(coop), findings, plan);
+        return new Candidate(chosen.spec(), plan.built(coop), findings, plan);
     }
 }

@@ -8,9 +8,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.SortedSet;
+import java.util.TreeMap;
 import java.util.TreeSet;
-import reliqua.core.coop.family.Choices;
-import reliqua.core.coop.family.RaisedDimensions;
+import reliqua.core.coop.family.CoopFamily;
+import reliqua.core.coop.family.DesignSpec;
+import reliqua.core.coop.family.Families;
 import reliqua.core.coop.madeup.Seam;
 import reliqua.core.cutting.CutMade;
 import reliqua.core.cutting.CutWish;
@@ -39,7 +41,8 @@ import reliqua.core.stock.PriceBook;
  * @param site the ground, its weather and the animals about
  * @param heap what there is
  * @param prices what can be bought
- * @param held dimensions the keeper has fixed
+ * @param family id of the kind of coop that is sought
+ * @param held lengths the keeper has fixed, by the family's keys
  * @param chosen the house settled on; without it the best fit is followed
  * @param cuts what has been cut, in that order
  * @param wishes which pieces are to come from where, or not to
@@ -53,7 +56,8 @@ public record Project(
         Site site,
         Heap heap,
         PriceBook prices,
-        Map<RaisedDimensions.Name, Length> held,
+        String family,
+        Map<String, Length> held,
         Optional<Chosen> chosen,
         List<CutMade> cuts,
         SortedSet<CutWish> wishes,
@@ -61,15 +65,15 @@ public record Project(
         List<Told> story) {
 
     /** A house settled on: its lengths and sections, and joints of which something is cut. */
-    public record Chosen(RaisedDimensions dimensions, Choices choices, List<Seam> seams) {
+    public record Chosen(DesignSpec spec, List<Seam> seams) {
         /** Copies the list. */
         public Chosen {
             seams = List.copyOf(seams);
         }
 
         /** In whole pieces. */
-        public Chosen(RaisedDimensions dimensions, Choices choices) {
-            this(dimensions, choices, List.of());
+        public Chosen(DesignSpec spec) {
+            this(spec, List.of());
         }
 
         /** With more joints that stand, one for a part. */
@@ -78,7 +82,7 @@ public record Project(
             more.stream()
                     .filter(m -> seams.stream().noneMatch(s -> s.mark().equals(m.mark())))
                     .forEach(all::add);
-            return new Chosen(dimensions, choices, all);
+            return new Chosen(spec, all);
         }
     }
 
@@ -87,9 +91,7 @@ public record Project(
         if (name.isBlank()) {
             throw new IllegalArgumentException(Words.say("project.noName"));
         }
-        Map<RaisedDimensions.Name, Length> ordered = new EnumMap<>(RaisedDimensions.Name.class);
-        ordered.putAll(held);
-        held = Collections.unmodifiableMap(ordered);
+        held = Collections.unmodifiableMap(new TreeMap<>(held));
         cuts = List.copyOf(cuts);
         wishes = Collections.unmodifiableSortedSet(new TreeSet<>(wishes));
         done = Collections.unmodifiableSet(new TreeSet<>(done));
@@ -106,6 +108,7 @@ public record Project(
                 Site.BARE,
                 heap,
                 prices,
+                Families.all().getFirst().id(),
                 Map.of(),
                 Optional.empty(),
                 List.of(),
@@ -116,37 +119,43 @@ public record Project(
 
     public Project withKeeper(Keeper other) {
         return new Project(
-                name, other, flock, site, heap, prices, held, chosen, cuts, wishes, done, story);
+                name, other, flock, site, heap, prices, family, held, chosen, cuts, wishes, done,
+                story);
     }
 
     public Project withFlock(Flock other) {
         return new Project(
-                name, keeper, other, site, heap, prices, held, chosen, cuts, wishes, done, story);
+                name, keeper, other, site, heap, prices, family, held, chosen, cuts, wishes, done,
+                story);
     }
 
     public Project withSite(Site other) {
         return new Project(
-                name, keeper, flock, other, heap, prices, held, chosen, cuts, wishes, done, story);
+                name, keeper, flock, other, heap, prices, family, held, chosen, cuts, wishes, done,
+                story);
     }
 
     public Project withHeap(Heap other) {
         return new Project(
-                name, keeper, flock, site, other, prices, held, chosen, cuts, wishes, done, story);
+                name, keeper, flock, site, other, prices, family, held, chosen, cuts, wishes, done,
+                story);
     }
 
     public Project withPrices(PriceBook other) {
         return new Project(
-                name, keeper, flock, site, heap, other, held, chosen, cuts, wishes, done, story);
+                name, keeper, flock, site, heap, other, family, held, chosen, cuts, wishes, done,
+                story);
     }
 
     public Project withChosen(Optional<Chosen> other) {
         return new Project(
-                name, keeper, flock, site, heap, prices, held, other, cuts, wishes, done, story);
+                name, keeper, flock, site, heap, prices, family, held, other, cuts, wishes, done,
+                story);
     }
 
     /** With this house settled on. */
     public Project settledOn(Candidate house) {
-        return withChosen(Optional.of(new Chosen(house.dimensions(), house.choices())));
+        return withChosen(Optional.of(new Chosen(house.spec())));
     }
 
     /** With those joints of a plan that are begun by cutting a ticket. */
@@ -163,26 +172,29 @@ public record Project(
     }
 
     /** With a dimension fixed. */
-    public Project hold(RaisedDimensions.Name dimension, Length length) {
-        Map<RaisedDimensions.Name, Length> more = new EnumMap<>(RaisedDimensions.Name.class);
+    public Project hold(String dimension, Length length) {
+        Map<String, Length> more = new TreeMap<>();
         more.putAll(held);
         more.put(dimension, length);
         return new Project(
-                name, keeper, flock, site, heap, prices, more, chosen, cuts, wishes, done, story);
+                name, keeper, flock, site, heap, prices, family, more, chosen, cuts, wishes, done,
+                story);
     }
 
     /** With a dimension free again. */
-    public Project release(RaisedDimensions.Name dimension) {
-        Map<RaisedDimensions.Name, Length> fewer = new EnumMap<>(RaisedDimensions.Name.class);
+    public Project release(String dimension) {
+        Map<String, Length> fewer = new TreeMap<>();
         fewer.putAll(held);
         fewer.remove(dimension);
         return new Project(
-                name, keeper, flock, site, heap, prices, fewer, chosen, cuts, wishes, done, story);
+                name, keeper, flock, site, heap, prices, family, fewer, chosen, cuts, wishes, done,
+                story);
     }
 
     public Project withCuts(List<CutMade> other) {
         return new Project(
-                name, keeper, flock, site, heap, prices, held, chosen, other, wishes, done, story);
+                name, keeper, flock, site, heap, prices, family, held, chosen, other, wishes, done,
+                story);
     }
 
     /** With a wish in place of those it contradicts, or without it. */
@@ -195,13 +207,15 @@ public record Project(
             other.remove(wish);
         }
         return new Project(
-                name, keeper, flock, site, heap, prices, held, chosen, cuts, other, done, story);
+                name, keeper, flock, site, heap, prices, family, held, chosen, cuts, other, done,
+                story);
     }
 
     /** With another story. */
     Project withStory(List<Told> other) {
         return new Project(
-                name, keeper, flock, site, heap, prices, held, chosen, cuts, wishes, done, other);
+                name, keeper, flock, site, heap, prices, family, held, chosen, cuts, wishes, done,
+                other);
     }
 
     /** With this told behind the story so far of another project. */
@@ -220,8 +234,8 @@ public record Project(
             changed.remove(key);
         }
         return new Project(
-                name, keeper, flock, site, heap, prices, held, chosen, cuts, wishes, changed,
-                story);
+                name, keeper, flock, site, heap, prices, family, held, chosen, cuts, wishes,
+                changed, story);
     }
 
     /** Ids of lots that have been cut from, and of what went back: none is given again. */
@@ -244,6 +258,31 @@ public record Project(
         return withHeap(heap.plus(lots, spentIds()));
     }
 
+    /** The kind of coop that is sought; where this version does not know it, the usual one. */
+    public CoopFamily kind() {
+        return Families.find(family).orElse(Families.all().getFirst());
+    }
+
+    /** Seeks another kind of coop; lengths that were fixed and that it has not are let go. */
+    public Project seeking(CoopFamily other) {
+        Map<String, Length> kept = new TreeMap<>(held);
+        kept.keySet().retainAll(other.keys());
+        return new Project(
+                name,
+                keeper,
+                flock,
+                site,
+                heap,
+                prices,
+                other.id(),
+                kept,
+                Optional.empty(),
+                cuts,
+                wishes,
+                done,
+                story);
+    }
+
     public Needs needs() {
         return Needs.of(flock, site);
     }
@@ -261,6 +300,6 @@ public record Project(
     /** What a search for this project starts from. */
     public FitRequest fitRequest() {
         return new FitRequest(
-                needs(), flock.practice().underside(), keeper, heap, prices, held, cuts, 1);
+                kind(), needs(), flock.practice().underside(), keeper, heap, prices, held, cuts, 1);
     }
 }

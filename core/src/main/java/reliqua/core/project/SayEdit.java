@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
-import reliqua.core.coop.family.RaisedDimensions;
+import reliqua.core.coop.family.Families;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
@@ -20,13 +20,7 @@ public final class SayEdit {
     private static final List<Phrase> PHRASES =
             Stream.of(
                             SitePhrases.ALL,
-                            List.of(
-                                    Phrase.of(
-                                            "(width|depth|legs|front|back|overhang) (.+)",
-                                            (m, p) -> hold(name(m.group(1)), m.group(2), p)),
-                                    Phrase.of(
-                                            "(?:free|release) (width|depth|legs|front|back|overhang)",
-                                            (m, _) -> release(name(m.group(1))))),
+                            lengths(),
                             BirdPhrases.ALL,
                             PracticePhrases.ALL,
                             KeeperPhrases.ALL)
@@ -109,26 +103,43 @@ public final class SayEdit {
                 "");
     }
 
-    private static Said release(RaisedDimensions.Name name) {
-        return Phrase.change(p -> p.release(name), "say.release", dimensionWord(name));
+    /** "width 62 1/2" and "free width", for the lengths of every family. */
+    private static List<Phrase> lengths() {
+        String keys =
+                String.join(
+                        "|",
+                        Families.all().stream()
+                                .flatMap(f -> f.keys().stream())
+                                .distinct()
+                                .toList());
+        return List.of(
+                Phrase.of("(" + keys + ") (.+)", (m, p) -> hold(m.group(1), m.group(2), p)),
+                Phrase.of(
+                        "(?:free|release) (" + keys + ")",
+                        (m, _) ->
+                                Phrase.change(
+                                        p -> p.release(m.group(1)),
+                                        "say.release",
+                                        dimensionWord(m.group(1)))));
     }
 
-    private static RaisedDimensions.Name name(String word) {
-        return RaisedDimensions.Name.valueOf(word.toUpperCase(Locale.ROOT));
+    private static String dimensionWord(String key) {
+        return Words.say("dimension." + key);
     }
 
-    private static String dimensionWord(RaisedDimensions.Name name) {
-        return Words.say("dimension." + name.name());
-    }
-
-    private static Said hold(RaisedDimensions.Name name, String length, Project project) {
+    private static Said hold(String key, String length, Project project) {
+        if (!project.kind().keys().contains(key)) {
+            return new Said.Unclear(
+                    Words.say(
+                            "say.dimension.none", Words.say("family." + project.kind().id()), key));
+        }
         Tape tape = project.keeper().tape();
         Length held = tape.reader().read(length);
         if (!held.isPositive()) {
-            return new Said.Unclear(Words.say("say.dimension.zero", dimensionWord(name)));
+            return new Said.Unclear(Words.say("say.dimension.zero", dimensionWord(key)));
         }
         return Phrase.change(
-                p -> p.hold(name, held), "say.hold", dimensionWord(name), tape.say(held));
+                p -> p.hold(key, held), "say.hold", dimensionWord(key), tape.say(held));
     }
 
     private static Said lot(String text, Project project) {

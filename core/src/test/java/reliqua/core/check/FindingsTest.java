@@ -10,8 +10,7 @@ import org.junit.jupiter.api.Test;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Houses;
 import reliqua.core.coop.family.Choices;
-import reliqua.core.coop.family.RaisedDimensions;
-import reliqua.core.coop.family.RaisedHouse;
+import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.flock.BirdClass;
 import reliqua.core.flock.Flock;
@@ -30,20 +29,13 @@ import reliqua.core.stock.Warp;
 
 /** Each rule finds what it is for, and is quiet when all is well. */
 class FindingsTest {
-    private static final RaisedDimensions DIMENSIONS =
-            new RaisedDimensions(
-                    Length.mm(1600),
-                    Length.mm(1400),
-                    Length.mm(500),
-                    Length.mm(1350),
-                    Length.mm(1000),
-                    Length.mm(180));
-    private static final Choices CHOICES =
-            Houses.choices(Section.mm(38, 64), Section.mm(19, 38), Length.mm(12), Length.mm(1));
+    private static final DesignSpec DIMENSIONS =
+            Houses.ordinarySpec().with("back", Length.mm(1000));
+    private static final Choices CHOICES = DIMENSIONS.choices();
 
-    private static Coop house(RaisedDimensions dimensions, Choices choices, int hens) {
+    private static Coop house(DesignSpec spec, Choices choices, int hens) {
         try {
-            return RaisedHouse.build(dimensions, choices, Houses.needs(hens));
+            return Houses.build(spec.with(choices), Houses.needs(hens));
         } catch (Unbuildable e) {
             throw new AssertionError(e.reason().words(Tape.METRIC), e);
         }
@@ -78,10 +70,7 @@ class FindingsTest {
 
     @Test
     void thinRaftersAndJoistsAreTooWeakOverALongSpan() {
-        RaisedDimensions deep =
-                DIMENSIONS
-                        .with(RaisedDimensions.Name.DEPTH, Length.mm(2300))
-                        .with(RaisedDimensions.Name.FRONT, Length.mm(1600));
+        DesignSpec deep = DIMENSIONS.with("depth", Length.mm(2300)).with("front", Length.mm(1600));
         Choices thin =
                 CHOICES.with(Choices.Group.RAFTERS, Section.mm(38, 89))
                         .with(Choices.Group.FLOOR, Section.mm(38, 64));
@@ -95,10 +84,10 @@ class FindingsTest {
     @Test
     void strongerSectionsNeverMakeAFault() {
         for (int depth = 1100; depth < 2300; depth += 150) {
-            RaisedDimensions d =
+            DesignSpec d =
                     DIMENSIONS
-                            .with(RaisedDimensions.Name.DEPTH, Length.mm(depth))
-                            .with(RaisedDimensions.Name.FRONT, Length.mm(1000 + depth / 4 + 20));
+                            .with("depth", Length.mm(depth))
+                            .with("front", Length.mm(1000 + depth / 4 + 20));
             Set<String> thin = faults(house(d, CHOICES, 3), 3);
             Choices thick = CHOICES.with(Choices.Group.FLOOR, Section.mm(47, 150));
             assertThat(thin).containsAll(faults(house(d, thick, 3), 3));
@@ -124,12 +113,10 @@ class FindingsTest {
 
     @Test
     void aFlatRoofIsAFaultAndALowOneAWarning() {
-        RaisedDimensions nearlyFlat =
-                DIMENSIONS
-                        .with(RaisedDimensions.Name.FRONT, Length.mm(1200))
-                        .with(RaisedDimensions.Name.BACK, Length.mm(1150));
+        DesignSpec nearlyFlat =
+                DIMENSIONS.with("front", Length.mm(1200)).with("back", Length.mm(1150));
         assertThat(faults(house(nearlyFlat, CHOICES, 3), 3)).contains("pitch");
-        RaisedDimensions low = nearlyFlat.with(RaisedDimensions.Name.FRONT, Length.mm(1350));
+        DesignSpec low = nearlyFlat.with("front", Length.mm(1350));
         List<Finding> findings =
                 findings(house(low, CHOICES, 3), 3, Keeper.with(Tape.METRIC), Heap.EMPTY);
         assertThat(rules(findings, Finding.Severity.WARNING)).contains("pitch");
@@ -166,7 +153,7 @@ class FindingsTest {
 
     @Test
     void aSpaceBelowThatHarboursRatsIsToldUnlessItIsMeshed() {
-        RaisedDimensions low = DIMENSIONS.with(RaisedDimensions.Name.LEGS, Length.mm(250));
+        DesignSpec low = DIMENSIONS.with("legs", Length.mm(250));
         assertThat(warnings(house(low, CHOICES, 3))).doesNotContain("clearBelow");
         Choices open =
                 new Choices(

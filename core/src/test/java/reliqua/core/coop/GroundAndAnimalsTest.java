@@ -6,8 +6,6 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import reliqua.core.check.Finding;
 import reliqua.core.check.Findings;
-import reliqua.core.coop.family.RaisedDimensions;
-import reliqua.core.coop.family.RaisedHouse;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.flock.BirdClass;
 import reliqua.core.flock.Climate;
@@ -24,30 +22,16 @@ import reliqua.core.measure.Pressure;
 import reliqua.core.measure.Speed;
 import reliqua.core.measure.Tape;
 import reliqua.core.stock.Heap;
-import reliqua.core.stock.Section;
 
 /** Ground, weather, animals and keeper change the house and what is said of it. */
 class GroundAndAnimalsTest {
-    private static final RaisedDimensions DIMENSIONS =
-            new RaisedDimensions(
-                    Length.mm(1600),
-                    Length.mm(1400),
-                    Length.mm(500),
-                    Length.mm(1350),
-                    Length.mm(1150),
-                    Length.mm(180));
-
     private static Needs needs(Practice practice, Site site) {
         return Needs.of(Flock.of(BirdClass.STANDARD, 6).with(practice), site);
     }
 
     private static Coop house(Needs needs) {
         try {
-            return RaisedHouse.build(
-                    DIMENSIONS,
-                    Houses.choices(
-                            Section.mm(38, 64), Section.mm(19, 38), Length.mm(12), Length.mm(1)),
-                    needs);
+            return Houses.build(Houses.ordinarySpec(), needs);
         } catch (Unbuildable e) {
             throw new AssertionError(e.reason().words(Tape.METRIC), e);
         }

@@ -1,18 +1,23 @@
 package reliqua.core.coop;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
+import reliqua.core.coop.family.Brief;
 import reliqua.core.coop.family.Choices;
-import reliqua.core.coop.family.RaisedDimensions;
-import reliqua.core.coop.family.RaisedHouse;
+import reliqua.core.coop.family.DesignSpec;
+import reliqua.core.coop.family.Families;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.flock.BirdClass;
 import reliqua.core.flock.Flock;
+import reliqua.core.flock.Keeper;
 import reliqua.core.flock.Needs;
 import reliqua.core.flock.Practice;
 import reliqua.core.flock.Predator;
 import reliqua.core.flock.Site;
 import reliqua.core.measure.Length;
+import reliqua.core.measure.Tape;
 import reliqua.core.stock.Section;
 
 /** Raised houses for tests: one ordinary, and any number of random ones. */
@@ -56,49 +61,71 @@ public final class Houses {
                 step);
     }
 
+    /** A raised house of these lengths in millimetres, in the order of its keys. */
+    public static DesignSpec raised(Choices choices, Length... lengths) {
+        return spec("raised", choices, lengths);
+    }
+
+    private static DesignSpec spec(String family, Choices choices, Length... lengths) {
+        List<String> keys = Families.find(family).orElseThrow().keys();
+        Map<String, Length> byKey = new HashMap<>();
+        for (int n = 0; n < keys.size(); n++) {
+            byKey.put(keys.get(n), lengths[n]);
+        }
+        return new DesignSpec(family, byKey, choices);
+    }
+
+    /** Draws it up for a keeper of ordinary height. */
+    public static Coop build(DesignSpec spec, Needs needs) throws Unbuildable {
+        return Families.build(spec, new Brief(needs, Keeper.with(Tape.METRIC)));
+    }
+
+    /** The ordinary one's design. */
+    public static DesignSpec ordinarySpec() {
+        return raised(
+                choices(Section.mm(38, 64), Section.mm(19, 38), Length.mm(12), Length.mm(1)),
+                Length.mm(1600),
+                Length.mm(1400),
+                Length.mm(500),
+                Length.mm(1350),
+                Length.mm(1150),
+                Length.mm(180));
+    }
+
     public static Coop ordinary() {
-        RaisedDimensions dimensions =
-                new RaisedDimensions(
-                        Length.mm(1600),
-                        Length.mm(1400),
-                        Length.mm(500),
-                        Length.mm(1350),
-                        Length.mm(1150),
-                        Length.mm(180));
         try {
-            return RaisedHouse.build(
-                    dimensions,
-                    choices(Section.mm(38, 64), Section.mm(19, 38), Length.mm(12), Length.mm(1)),
-                    needs(8));
+            return build(ordinarySpec(), needs(8));
         } catch (Unbuildable e) {
-            throw new AssertionError(e.reason().words(reliqua.core.measure.Tape.METRIC), e);
+            throw new AssertionError(e.reason().words(Tape.METRIC), e);
         }
     }
 
     /** A random house; draws again until the family accepts the dimensions. */
     public static Coop random(Random random) {
         while (true) {
-            RaisedDimensions dimensions =
-                    new RaisedDimensions(
-                            mm(random, 1000, 2600),
-                            mm(random, 900, 2000),
-                            mm(random, 350, 700),
-                            mm(random, 1000, 1700),
-                            mm(random, 900, 1500),
-                            mm(random, 100, 260));
-            Section wall = random.nextBoolean() ? Section.mm(38, 64) : Section.mm(38, 89);
-            Section trim = random.nextBoolean() ? Section.mm(19, 38) : Section.mm(22, 64);
-            Length skin = Length.mm(random.nextBoolean() ? 9 : 12);
-            Length step = random.nextBoolean() ? Length.mm(1) : Length.inches(1, 16);
+            Length[] lengths = {
+                mm(random, 1000, 2600),
+                mm(random, 900, 2000),
+                mm(random, 350, 700),
+                mm(random, 1000, 1700),
+                mm(random, 900, 1500),
+                mm(random, 100, 260)
+            };
             try {
-                return RaisedHouse.build(
-                        dimensions,
-                        choices(wall, trim, skin, step),
-                        needs(3 + random.nextInt(14), random));
+                return build(
+                        raised(choices(random), lengths), needs(3 + random.nextInt(14), random));
             } catch (Unbuildable e) {
                 continue;
             }
         }
+    }
+
+    private static Choices choices(Random random) {
+        Section wall = random.nextBoolean() ? Section.mm(38, 64) : Section.mm(38, 89);
+        Section trim = random.nextBoolean() ? Section.mm(19, 38) : Section.mm(22, 64);
+        Length skin = Length.mm(random.nextBoolean() ? 9 : 12);
+        Length step = random.nextBoolean() ? Length.mm(1) : Length.inches(1, 16);
+        return choices(wall, trim, skin, step);
     }
 
     private static Length mm(Random random, int least, int most) {

@@ -8,14 +8,12 @@ import java.util.List;
 import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
-import reliqua.core.coop.family.RaisedDimensions;
-import reliqua.core.coop.family.RaisedHouse;
+import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.flock.Needs;
 import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
-import reliqua.core.stock.Section;
 
 class RaisedHouseTest {
     private final Coop coop = Houses.ordinary();
@@ -121,24 +119,8 @@ class RaisedHouseTest {
 
     @Test
     void saysWhyItCannotBeBuilt() {
-        RaisedDimensions flat =
-                new RaisedDimensions(
-                        Length.mm(1600),
-                        Length.mm(1400),
-                        Length.mm(500),
-                        Length.mm(1150),
-                        Length.mm(1150),
-                        Length.mm(180));
-        assertThatThrownBy(
-                        () ->
-                                RaisedHouse.build(
-                                        flat,
-                                        Houses.choices(
-                                                Section.mm(38, 64),
-                                                Section.mm(19, 38),
-                                                Length.mm(12),
-                                                Length.mm(1)),
-                                        Houses.needs(8)))
+        DesignSpec flat = Houses.ordinarySpec().with("front", Length.mm(1150));
+        assertThatThrownBy(() -> Houses.build(flat, Houses.needs(8)))
                 .isInstanceOfSatisfying(
                         Unbuildable.class,
                         e -> assertThat(e.reason().words(Tape.METRIC)).contains("1150 mm"));

@@ -7,7 +7,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
-import reliqua.core.coop.family.RaisedDimensions;
 import reliqua.core.cutting.Progress;
 import reliqua.core.cutting.Workshop;
 import reliqua.core.measure.Length;
@@ -62,15 +61,14 @@ class FitterTest {
     void theSameRequestGivesTheSameHouse() {
         Candidate one = anew(Yards.project(7)).best().orElseThrow();
         Candidate two = anew(Yards.project(7)).best().orElseThrow();
-        assertThat(one.dimensions()).isEqualTo(two.dimensions());
+        assertThat(one.spec()).isEqualTo(two.spec());
         assertThat(one.plan()).isEqualTo(two.plan());
     }
 
     @Test
     void whatIsHeldStays() {
-        Project project = Yards.project(8).hold(RaisedDimensions.Name.DEPTH, Length.mm(1300));
-        assertThat(fit(project).best().orElseThrow().dimensions().depth())
-                .isEqualTo(Length.mm(1300));
+        Project project = Yards.project(8).hold("depth", Length.mm(1300));
+        assertThat(fit(project).best().orElseThrow().spec().depth()).isEqualTo(Length.mm(1300));
     }
 
     @Test

@@ -97,7 +97,8 @@ class OptionsTest {
             }
             Section legs = sections.get().get(Choices.Group.LEGS.ordinal());
             List<Length> boards = SectionOptions.lengths(heap, PriceBook.EMPTY, legs);
-            Choices choices = Yards.fitted(8).candidate().choices().with(Choices.Group.LEGS, legs);
+            Choices choices =
+                    Yards.fitted(8).candidate().spec().choices().with(Choices.Group.LEGS, legs);
             for (Length piece :
                     sizes.pieces(choices, Choices.Group.LEGS, Length.mm(200), Length.mm(900))) {
                 assertThat(piece).isBetween(Length.mm(200), Length.mm(900));

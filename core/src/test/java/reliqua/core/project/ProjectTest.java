@@ -10,7 +10,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import reliqua.core.build.Steps;
 import reliqua.core.coop.Role;
-import reliqua.core.coop.family.RaisedDimensions;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.cutting.Progress;
 import reliqua.core.drawing.BirdsPicture;
@@ -67,7 +66,7 @@ class ProjectTest {
     @Test
     void dimensionsAreHeldAndFreed() {
         Project held = applied("width 1.64 m", project);
-        assertThat(held.held()).containsEntry(RaisedDimensions.Name.WIDTH, Length.mm(1640));
+        assertThat(held.held()).containsEntry("width", Length.mm(1640));
         assertThat(applied("free width", held).held()).isEmpty();
         assertThat(applied("budget 75.50", project).keeper().budget()).isEqualTo(Money.of(75.5));
     }
@@ -139,15 +138,14 @@ class ProjectTest {
     @Test
     void aHouseSettledOnStaysWhenTheHeapChanges() throws Unbuildable {
         Design first = Yards.fitted(8);
-        Project.Chosen chosen =
-                new Project.Chosen(first.candidate().dimensions(), first.candidate().choices());
+        Project.Chosen chosen = new Project.Chosen(first.candidate().spec());
         Project settled =
                 project.withChosen(Optional.of(chosen)).withHeap(project.heap().minus("S1"));
         Design again =
                 Design.derive(settled, java.util.Optional.empty(), Progress.NONE, _ -> {})
                         .design()
                         .orElseThrow();
-        assertThat(again.candidate().dimensions()).isEqualTo(first.candidate().dimensions());
+        assertThat(again.candidate().spec()).isEqualTo(first.candidate().spec());
         assertThat(again.candidate().cost()).isGreaterThanOrEqualTo(first.candidate().cost());
     }
 

@@ -1,6 +1,6 @@
 package reliqua.desktop.fit;
 
-import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,11 +12,11 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import reliqua.core.check.Finding;
-import reliqua.core.coop.family.RaisedDimensions;
-import reliqua.core.coop.family.RaisedDimensions.Name;
+import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.MeasureException;
 import reliqua.core.measure.Tape;
+import reliqua.core.measure.Words;
 import reliqua.core.project.Describe;
 import reliqua.core.project.Design;
 import reliqua.core.project.Project;
@@ -33,7 +33,11 @@ final class DesignSlip extends VBox {
     private record Line(TextField field, ToggleButton hold) {}
 
     private final Workspace workspace;
-    private final Map<Name, Line> lines = new EnumMap<>(Name.class);
+    private final Map<String, Line> lines = new LinkedHashMap<>();
+    private final Label kind = Parts.text("", "title");
+    private final Label note = Parts.text("", "soft");
+    private final VBox lengths = new VBox(9);
+    private String family = "";
     private final VBox findings = new VBox(7);
     private final VBox idle = new VBox(5);
     private final Label fault = Parts.text("", "danger", "note");
@@ -44,13 +48,7 @@ final class DesignSlip extends VBox {
     DesignSlip(Workspace workspace) {
         super(9);
         this.workspace = workspace;
-        getChildren()
-                .addAll(
-                        Parts.text(Texts.get("fit.family"), "title"),
-                        Parts.text(Texts.get("fit.family.note"), "soft"));
-        for (Name name : Name.values()) {
-            getChildren().add(line(name));
-        }
+        getChildren().addAll(kind, note, lengths);
         fault.managedProperty().bind(fault.textProperty().isNotEmpty());
         settle.setId("settle");
         settle.getStyleClass().add("main-button");
@@ -82,17 +80,29 @@ final class DesignSlip extends VBox {
         idle.getChildren().add(Parts.text(Texts.get("fit.idle.why"), "note"));
     }
 
-    private HBox line(Name name) {
+    /** The lengths of the kind of coop that is sought. */
+    private void showKind(CoopFamily sought) {
+        if (sought.id().equals(family)) {
+            return;
+        }
+        family = sought.id();
+        kind.setText(Words.say("family." + family + ".title"));
+        note.setText(Words.say("family." + family + ".note"));
+        lines.clear();
+        lengths.getChildren().setAll(sought.keys().stream().map(this::line).toList());
+    }
+
+    private HBox line(String name) {
         Label words = Parts.text(FitStation.name(name), "soft");
         words.setMinWidth(78);
         TextField field = new TextField();
-        field.setId("dimension-" + name.name());
+        field.setId("dimension-" + name);
         field.setAccessibleText(FitStation.name(name));
         field.getStyleClass().add("slip-field");
         field.setOnAction(_ -> hold(name, field.getText()));
         HBox.setHgrow(field, Priority.ALWAYS);
         ToggleButton hold = new ToggleButton(Texts.get("fit.hold"));
-        hold.setId("hold-" + name.name());
+        hold.setId("hold-" + name);
         hold.getStyleClass().add("pill");
         hold.setMinWidth(64);
         hold.setAccessibleText(Texts.get("fit.hold.name", FitStation.name(name)));
@@ -115,7 +125,7 @@ final class DesignSlip extends VBox {
         return project.withChosen(Optional.empty());
     }
 
-    private void hold(Name name, String text) {
+    private void hold(String name, String text) {
         Tape tape = workspace.tape();
         try {
             Length length = tape.reader().read(text);
@@ -139,12 +149,9 @@ final class DesignSlip extends VBox {
         }
         shown.ifPresent(
                 d -> {
-                    Project.Chosen chosen =
-                            new Project.Chosen(d.candidate().dimensions(), d.candidate().choices());
+                    Project.Chosen chosen = new Project.Chosen(d.candidate().spec());
                     workspace.edit(
-                            Texts.get(
-                                    "edit.settle",
-                                    workspace.tape().mark(chosen.dimensions().width())),
+                            Texts.get("edit.settle", workspace.tape().mark(chosen.spec().width())),
                             p -> p.withChosen(Optional.of(chosen)));
                 });
     }
@@ -152,6 +159,7 @@ final class DesignSlip extends VBox {
     void refresh(Optional<Design> design) {
         shown = design;
         showIdle();
+        showKind(workspace.project().kind());
         boolean settled = workspace.project().chosen().isPresent();
         settle.setText(Texts.get(settled ? "fit.unsettle" : "fit.settle"));
         settle.setDisable(design.isEmpty() && !settled);
@@ -165,10 +173,12 @@ final class DesignSlip extends VBox {
                                 Optional.ofNullable(workspace.project().held().get(name))
                                         .or(
                                                 () ->
-                                                        design.map(d -> d.candidate().dimensions())
-                                                                .map(
-                                                                        (RaisedDimensions d) ->
-                                                                                d.get(name)));
+                                                        design.map(
+                                                                d ->
+                                                                        d.candidate()
+                                                                                .spec()
+                                                                                .lengths()
+                                                                                .get(name)));
                         line.field().setText(length.map(workspace.tape()::mark).orElse(""));
                     }
                 });

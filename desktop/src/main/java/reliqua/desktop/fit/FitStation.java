@@ -10,13 +10,15 @@ import javafx.application.ConditionalFeature;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import reliqua.core.coop.Part;
-import reliqua.core.coop.family.RaisedDimensions;
+import reliqua.core.coop.family.CoopFamily;
+import reliqua.core.coop.family.Families;
 import reliqua.core.drawing.Elevation;
 import reliqua.core.drawing.Oblique;
 import reliqua.core.drawing.Picture;
@@ -48,6 +50,8 @@ public final class FitStation implements Station {
     private final PictureView flat = new PictureView();
     private final Label summary = Parts.text("", "soft");
     private final Label picked = Parts.text("", "soft");
+    private final HBox kinds = Parts.row(6);
+    private String shownKind = "";
     private final Scatter scatter = new Scatter();
     private final Label suggestion = Parts.text("");
     private final VBox bench = new VBox(10);
@@ -62,7 +66,13 @@ public final class FitStation implements Station {
     public FitStation(Workspace workspace) {
         this.workspace = workspace;
         this.slip = new DesignSlip(workspace);
-        HBox head = Parts.row(12, Parts.text(Texts.get("station.fit"), "headline"), summary);
+        HBox head =
+                Parts.row(
+                        12,
+                        Parts.text(Texts.get("station.fit"), "headline"),
+                        summary,
+                        Parts.spring(),
+                        kinds);
         StackPane views = new StackPane(house, flat);
         views.setMinSize(0, 0);
         HBox.setHgrow(views, Priority.ALWAYS);
@@ -82,6 +92,31 @@ public final class FitStation implements Station {
         bench.getChildren().addAll(head, cards.node(), lower);
         house.onPick(this::pick);
         flat.onPick(this::pick);
+    }
+
+    /** One choice for every kind of coop; the other kinds are a press away. */
+    private void showKinds() {
+        ToggleGroup group = new ToggleGroup();
+        CoopFamily sought = workspace.project().kind();
+        kinds.getChildren().clear();
+        for (CoopFamily each : Families.all()) {
+            ToggleButton choice =
+                    Parts.choice(
+                            "kind-" + each.id(),
+                            Words.say("family." + each.id() + ".title"),
+                            group,
+                            each.equals(sought),
+                            () -> seek(each),
+                            "pill");
+            kinds.getChildren().add(choice);
+        }
+    }
+
+    private void seek(CoopFamily kind) {
+        if (!kind.equals(workspace.project().kind())) {
+            workspace.edit(
+                    Texts.get("edit.kind", Words.say("family." + kind.id())), p -> p.seeking(kind));
+        }
     }
 
     private Node suggestionBox() {
@@ -161,6 +196,11 @@ public final class FitStation implements Station {
         }
         String remark = state.design().map(d -> d.candidate().plan().remark()).orElse("");
         summary.setText(summary(state) + (remark.isEmpty() ? "" : "  " + remark));
+        if (!workspace.project().kind().id().equals(shownKind)) {
+            shownKind = workspace.project().kind().id();
+            last = state.search();
+            showKinds();
+        }
         cards();
         draw();
         scatter.show(last.map(Design.Search::fit), state.design().map(Design::candidate));
@@ -198,7 +238,7 @@ public final class FitStation implements Station {
         cards.show(
                 all,
                 last.flatMap(Design.Search::standard),
-                current.map(d -> d.candidate().dimensions()),
+                current.map(d -> d.candidate().spec()),
                 workspace.tape());
     }
 
@@ -304,7 +344,7 @@ public final class FitStation implements Station {
     }
 
     /** Names of the dimensions, for the slip. */
-    static String name(RaisedDimensions.Name name) {
-        return Words.say("dimension." + name.name());
+    static String name(String key) {
+        return Words.say("dimension." + key);
     }
 }

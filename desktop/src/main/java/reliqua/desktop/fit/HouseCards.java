@@ -12,7 +12,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
-import reliqua.core.coop.family.RaisedDimensions;
+import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.drawing.Oblique;
 import reliqua.core.fit.Candidate;
 import reliqua.core.measure.Tape;
@@ -35,7 +35,7 @@ final class HouseCards {
     private record Dealt(
             List<Design> designs,
             Optional<Design> standard,
-            Optional<RaisedDimensions> current,
+            Optional<DesignSpec> current,
             Tape tape) {}
 
     /** No cards yet; a click on one settles on its house. */
@@ -52,7 +52,7 @@ final class HouseCards {
     void show(
             List<Design> designs,
             Optional<Design> standard,
-            Optional<RaisedDimensions> current,
+            Optional<DesignSpec> current,
             Tape tape) {
         Dealt dealt = new Dealt(List.copyOf(designs), standard, current, tape);
         if (dealt.equals(onTable)) {
@@ -61,8 +61,8 @@ final class HouseCards {
         onTable = dealt;
         List<Node> cards = new ArrayList<>();
         for (int i = 0; i < Math.min(MOST, designs.size()); i++) {
-            RaisedDimensions dimensions = designs.get(i).candidate().dimensions();
-            boolean chosen = current.filter(dimensions::equals).isPresent();
+            DesignSpec spec = designs.get(i).candidate().spec();
+            boolean chosen = current.filter(spec::equals).isPresent();
             cards.add(card("card-" + i, designs.get(i), "fit.card", chosen, tape));
         }
         standard.ifPresent(
@@ -72,7 +72,7 @@ final class HouseCards {
 
     /** Depth and width of a house. */
     static String size(Candidate c, Tape tape) {
-        return tape.mark(c.dimensions().depth()) + " x " + tape.mark(c.dimensions().width());
+        return tape.mark(c.spec().depth()) + " x " + tape.mark(c.spec().width());
     }
 
     private Node card(String id, Design design, String key, boolean chosen, Tape tape) {

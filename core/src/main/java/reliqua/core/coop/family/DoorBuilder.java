@@ -15,13 +15,13 @@ import reliqua.core.measure.Length;
 final class DoorBuilder {
     private static final Length RETAINER_OVER = Length.mm(15);
 
-    private final RaisedLayout at;
+    private final ShedLayout at;
     private final PartsBook book;
     private final Length t;
     private final Length tt;
     private final Length tw;
 
-    DoorBuilder(RaisedLayout at, PartsBook book) {
+    DoorBuilder(ShedLayout at, PartsBook book) {
         this.at = at;
         this.book = book;
         this.t = at.skin();
@@ -66,7 +66,7 @@ final class DoorBuilder {
     }
 
     private void door(String doorPanel) {
-        Length inset = RaisedLayout.DOOR_STOP.minus(RaisedLayout.DOOR_GAP);
+        Length inset = ShedLayout.DOOR_STOP.minus(ShedLayout.DOOR_GAP);
         Length x0 = at.door().from().minus(inset);
         Length x1 = at.door().to().plus(inset);
         Length z0 = at.doorBottom().minus(inset);

@@ -16,12 +16,12 @@ import reliqua.core.measure.Sum;
  * the whole width.
  */
 final class EndWallBuilder {
-    private final RaisedLayout at;
+    private final ShedLayout at;
     private final PartsBook book;
     private final Length st;
     private final Length sd;
 
-    EndWallBuilder(RaisedLayout at, PartsBook book) {
+    EndWallBuilder(ShedLayout at, PartsBook book) {
         this.at = at;
         this.book = book;
         this.st = at.wall().thickness();
@@ -29,7 +29,7 @@ final class EndWallBuilder {
     }
 
     private List<Length> backStuds() {
-        return Spacing.even(Length.ZERO, at.d.width(), st, RaisedLayout.MEMBERS_APART);
+        return Spacing.even(Length.ZERO, at.d.width(), st, ShedLayout.MEMBERS_APART);
     }
 
     private List<Length> frontStuds() {
@@ -79,7 +79,7 @@ final class EndWallBuilder {
         List<Length> middle = new ArrayList<>();
         for (int i = 0; i + 1 < fixed.size(); i++) {
             Length run = fixed.get(i + 1).minus(fixed.get(i));
-            int bays = (int) Math.max(1, Math.ceilDiv(run.nm(), RaisedLayout.MEMBERS_APART.nm()));
+            int bays = (int) Math.max(1, Math.ceilDiv(run.nm(), ShedLayout.MEMBERS_APART.nm()));
             for (int n = 1; n < bays; n++) {
                 middle.add(fixed.get(i).plus(run.times(n).dividedBy(bays)));
             }
@@ -146,7 +146,7 @@ final class EndWallBuilder {
         }
     }
 
-    private void cross(Role role, RaisedLayout.Between opening, Length bottom) {
+    private void cross(Role role, ShedLayout.Between opening, Length bottom) {
         book.stick(
                 role,
                 at.wall(),
@@ -170,8 +170,8 @@ final class EndWallBuilder {
                     Role.SKIN,
                     t,
                     x1.minus(x0),
-                    top.minus(at.d.legs()),
-                    Solid.box(x0, x1, y, y.plus(t), at.d.legs(), top));
+                    top.minus(at.d.clear()),
+                    Solid.box(x0, x1, y, y.plus(t), at.d.clear(), top));
         }
         return doorPanel;
     }
@@ -183,7 +183,7 @@ final class EndWallBuilder {
 
     private List<Length> columns(List<Length> allowed) throws Unbuildable {
         List<Length> seams = Spacing.seams(Length.ZERO, at.d.width(), allowed, at.c.widestPanel());
-        RaisedLayout.require(!seams.isEmpty(), Sum.of("family.seams", at.c.widestPanel()));
+        ShedLayout.require(!seams.isEmpty(), Sum.of("family.seams", at.c.widestPanel()));
         return seams;
     }
 
@@ -210,10 +210,10 @@ final class EndWallBuilder {
                             Role.SKIN,
                             t,
                             x1.minus(x0),
-                            top.minus(at.d.legs()),
+                            top.minus(at.d.clear()),
                             new Solid(
                                     Axis.Y,
-                                    Solid.rectangle(x0, x1, at.d.legs(), top),
+                                    Solid.rectangle(x0, x1, at.d.clear(), top),
                                     holes,
                                     t.negated(),
                                     Length.ZERO));
@@ -224,7 +224,7 @@ final class EndWallBuilder {
     }
 
     private List<Corner> doorHole() {
-        Length stop = RaisedLayout.DOOR_STOP;
+        Length stop = ShedLayout.DOOR_STOP;
         return Solid.rectangle(
                 at.door().from().minus(stop),
                 at.door().to().plus(stop),
@@ -251,7 +251,7 @@ final class EndWallBuilder {
         return at.needs;
     }
 
-    private static boolean within(RaisedLayout.Between opening, Length x0, Length x1) {
+    private static boolean within(ShedLayout.Between opening, Length x0, Length x1) {
         return opening.from().atLeast(x0) && opening.to().atMost(x1);
     }
 }

@@ -12,10 +12,10 @@ final class FloorBuilder {
     private static final Length THICK_DECK = Length.mm(15);
     private static final Length MIDDLING_DECK = Length.mm(11);
 
-    private final RaisedLayout at;
+    private final ShedLayout at;
     private final PartsBook book;
 
-    FloorBuilder(RaisedLayout at, PartsBook book) {
+    FloorBuilder(ShedLayout at, PartsBook book) {
         this.at = at;
         this.book = book;
     }
@@ -23,7 +23,7 @@ final class FloorBuilder {
     /** A thin deck wants its joists closer. */
     private Length joistsApart() {
         if (at.c.deck().atLeast(THICK_DECK)) {
-            return RaisedLayout.MEMBERS_APART;
+            return ShedLayout.MEMBERS_APART;
         }
         return at.c.deck().atLeast(MIDDLING_DECK) ? Length.mm(460) : Length.mm(310);
     }
@@ -34,7 +34,7 @@ final class FloorBuilder {
 
     void build() throws Unbuildable {
         Length jt = at.floor().thickness();
-        Length bottom = at.d.legs();
+        Length bottom = at.d.clear();
         Length top = at.joistTop();
         Length width = at.d.width();
         Length depth = at.d.depth();
@@ -61,7 +61,7 @@ final class FloorBuilder {
         Length across = at.leg().width();
         Length deep = at.leg().thickness();
         List<Length> joists = joistEdges();
-        RaisedLayout.require(
+        ShedLayout.require(
                 joists.get(1).atLeast(jt.plus(across)), Sum.of("family.legsCrowded", at.d.width()));
         int pairs = (int) Math.max(2, 1 + Math.ceilDiv(at.d.width().nm(), LEGS_APART.nm()));
         for (int pair = 0; pair < pairs; pair++) {
@@ -82,7 +82,7 @@ final class FloorBuilder {
         Length half = at.floor().thickness().half();
         List<Length> allowed = joistEdges().stream().map(x -> x.plus(half)).toList();
         List<Length> seams = Spacing.seams(Length.ZERO, at.d.width(), allowed, at.c.widestPanel());
-        RaisedLayout.require(!seams.isEmpty(), Sum.of("family.seams", at.c.widestPanel()));
+        ShedLayout.require(!seams.isEmpty(), Sum.of("family.seams", at.c.widestPanel()));
         for (int i = 0; i + 1 < seams.size(); i++) {
             Length x0 = seams.get(i);
             Length x1 = seams.get(i + 1);

@@ -24,10 +24,10 @@ final class GroundBuilder {
     private static final Length MESH_LAP = Length.mm(50);
     private static final Length MESH_THICKNESS = Length.mm(1);
 
-    private final RaisedLayout at;
+    private final ShedLayout at;
     private final PartsBook book;
 
-    GroundBuilder(RaisedLayout at, PartsBook book) {
+    GroundBuilder(ShedLayout at, PartsBook book) {
         this.at = at;
         this.book = book;
     }
@@ -95,7 +95,7 @@ final class GroundBuilder {
         Length depth = at.d.depth();
         Length thin = MESH_THICKNESS;
         Length zero = Length.ZERO;
-        Length legs = at.d.legs();
+        Length legs = at.d.clear();
         skirt(width, Solid.box(zero, width, thin.negated(), zero, zero, legs));
         skirt(width, Solid.box(zero, width, depth, depth.plus(thin), zero, legs));
         skirt(depth, Solid.box(thin.negated(), zero, zero, depth, zero, legs));
@@ -138,7 +138,7 @@ final class GroundBuilder {
     }
 
     private void skirt(Length length, Solid solid) {
-        book.mesh(Role.SKIRT, aperture(), at.d.legs().plus(MESH_LAP), length, solid);
+        book.mesh(Role.SKIRT, aperture(), at.d.clear().plus(MESH_LAP), length, solid);
     }
 
     /** Diggers are as large as foxes: nothing on the ground needs finer mesh than they do. */

@@ -3,38 +3,65 @@ package reliqua.core.coop.family;
 import reliqua.core.flock.Needs;
 import reliqua.core.measure.Length;
 
-/** The lowest walls under which the birds of a raised house can stand, and a pop door fits. */
-public final class LeastHeights {
+/** The lowest walls under which birds can stand, a pop door fits, and the keeper, who goes in. */
+final class LeastHeights {
     private static final Length DOOR_ROOM = Length.mm(110);
 
-    private LeastHeights() {}
-
     /**
-     * Dimensions with the lowest walls for a roof of the given pitch.
-     *
-     * @param slope rise over run, above zero
+     * A little more than 3 in 12, the least for plain laps, so that rounding does not undercut it.
      */
-    public static RaisedDimensions with(RaisedDimensions d, Choices c, Needs needs, double slope) {
-        Length st = c.section(Choices.Group.WALLS).thickness();
-        Length sd = c.section(Choices.Group.WALLS).width();
-        Length fall = d.depth().minus(sd).scaled(slope).ceilTo(c.step());
-        Length forBirds =
-                roostTop(c, needs, sd)
-                        .plus(needs.headroom())
-                        .minus(Needs.ROOST_SPACING.scaled(slope));
-        Length popSill = needs.litterSill().max(st.times(2));
-        Length popTop = popSill.plus(needs.popDoorHeight()).plus(st.times(2));
-        Length forDoor = popTop.max(Length.mm(600)).plus(DOOR_ROOM).minus(fall);
-        Length back = forBirds.max(forDoor).ceilTo(c.step());
-        return d.with(RaisedDimensions.Name.BACK, back)
-                .with(RaisedDimensions.Name.FRONT, back.plus(fall));
+    private static final double PITCH = 0.2501;
+
+    private final DesignSpec spec;
+    private final Choices choices;
+    private final Needs needs;
+
+    LeastHeights(DesignSpec spec, Needs needs) {
+        this.spec = spec;
+        this.choices = spec.choices();
+        this.needs = needs;
     }
 
-    private static Length roostTop(Choices c, Needs needs, Length ledger) {
-        Length bar = c.section(Choices.Group.ROOSTS).thickness();
+    private Length fall() {
+        Length sd = choices.section(Choices.Group.WALLS).width();
+        return spec.depth().minus(sd).scaled(PITCH).ceilTo(choices.step());
+    }
+
+    /** The design with the lowest walls for birds alone. */
+    DesignSpec forBirds() {
+        return withBack(birds());
+    }
+
+    /**
+     * The design with the lowest walls for birds, and for somebody of this height in the middle of
+     * the floor.
+     */
+    DesignSpec standing(Length height) {
+        Length middle = spec.depth().half();
+        Length front = height.plus(middle.scaled(PITCH));
+        return withBack(birds().max(front.minus(fall()).ceilTo(choices.step())));
+    }
+
+    private DesignSpec withBack(Length back) {
+        return spec.with(ShedDimensions.BACK, back).with(ShedDimensions.FRONT, back.plus(fall()));
+    }
+
+    private Length birds() {
+        Length st = choices.section(Choices.Group.WALLS).thickness();
+        Length sd = choices.section(Choices.Group.WALLS).width();
+        Length forBirds =
+                roostTop(sd).plus(needs.headroom()).minus(Needs.ROOST_SPACING.scaled(PITCH));
+        Length popSill = needs.litterSill().max(st.times(2));
+        Length popTop = popSill.plus(needs.popDoorHeight()).plus(st.times(2));
+        Length forDoor = popTop.max(Length.mm(600)).plus(DOOR_ROOM).minus(fall());
+        return forBirds.max(forDoor).ceilTo(choices.step());
+    }
+
+    private Length roostTop(Length ledger) {
+        Length bar = choices.section(Choices.Group.ROOSTS).thickness();
         if (!needs.roost().isPositive()) {
             return Length.ZERO;
         }
-        return RaisedLayout.roostLedgerBottom(needs).plus(ledger).plus(bar);
+        return ShedLayout.roostLedgerBottom(needs).plus(ledger).plus(bar);
     }
 }

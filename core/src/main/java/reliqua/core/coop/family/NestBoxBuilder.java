@@ -15,15 +15,15 @@ final class NestBoxBuilder {
     private static final int LID_FALL = 4;
     private static final Length LID_OVER = Length.mm(30);
 
-    private final RaisedLayout at;
+    private final ShedLayout at;
     private final PartsBook book;
     private final boolean right;
-    private final RaisedLayout.Between row;
+    private final ShedLayout.Between row;
     private final int nests;
     private final Length t;
     private final Length deep;
 
-    NestBoxBuilder(RaisedLayout at, PartsBook book, boolean right, int nests) {
+    NestBoxBuilder(ShedLayout at, PartsBook book, boolean right, int nests) {
         this.at = at;
         this.book = book;
         this.right = right;

@@ -1,151 +1,92 @@
 package reliqua.core.coop.family;
 
-import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import reliqua.core.coop.Coop;
-import reliqua.core.coop.Opening;
-import reliqua.core.coop.Part;
-import reliqua.core.coop.Role;
-import reliqua.core.flock.Needs;
-import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
-import reliqua.core.measure.Sum;
-import reliqua.core.measure.Weight;
 
-/**
- * The raised house: a single-slope roof on legs, reached from outside. Front with pop door and
- * clean-out door, high; back low, where the roof drains; nests hung outside the right wall, and the
- * left where one side is too short.
- */
-public final class RaisedHouse {
-    /** Softwood, dry, kg/m³. */
-    private static final double WOOD = 450;
+/** The raised house: a single-slope roof on legs, reached from outside. */
+final class RaisedHouse implements CoopFamily {
+    static final String LEGS = "legs";
 
-    /** Sheet, kg/m³. */
-    private static final double SHEET = 620;
+    private static final Length USUAL_LEGS = Length.mm(500);
+    private static final Length LEGS_LEAST = Length.mm(450);
+    private static final Length LEGS_MOST = Length.mm(620);
+    private static final Length OVERHANG = Length.mm(180);
+    private static final Length WIDTH_LEAST = Length.mm(980);
+    private static final Length WIDTH_MOST = Length.mm(3700);
+    private static final Length DEPTH_LEAST = Length.mm(850);
+    private static final Length DEPTH_MOST = Length.mm(2450);
 
-    /** Steel roofing of 0.4 mm, kg/m². */
-    private static final double ROOFING = 4.5;
-
-    /** Welded mesh of 12.7 mm, kg/m². */
-    private static final double MESH = 1.2;
-
-    private RaisedHouse() {}
-
-    /**
-     * Draws up the house.
-     *
-     * @throws Unbuildable when the dimensions or choices do not make one
-     */
-    public static Coop build(RaisedDimensions dimensions, Choices choices, Needs needs)
-            throws Unbuildable {
-        RaisedLayout at = new RaisedLayout(dimensions, choices, needs);
-        PartsBook book = new PartsBook();
-        int right = at.nestsRight();
-        int left = needs.nests() - right;
-        new FloorBuilder(at, book).build();
-        EndWallBuilder ends = new EndWallBuilder(at, book);
-        SideWallBuilder leftWall = new SideWallBuilder(at, book, false, left);
-        SideWallBuilder rightWall = new SideWallBuilder(at, book, true, right);
-        ends.frame();
-        leftWall.frame();
-        rightWall.frame();
-        RoofBuilder roof = new RoofBuilder(at, book);
-        roof.rafters();
-        roof.purlins();
-        String doorPanel = ends.skins();
-        leftWall.skin();
-        rightWall.skin();
-        roof.roofing();
-        new DoorBuilder(at, book).build(doorPanel);
-        nestBoxes(at, book, left, right);
-        new RoostBuilder(at, book).build();
-        GroundBuilder ground = new GroundBuilder(at, book);
-        ground.ramp();
-        roof.vents();
-        ground.underside();
-        checkHeadroom(at);
-        List<Part> parts =
-                book.parts().stream().sorted(Comparator.comparing(p -> p.role().stage())).toList();
-        return new Coop(parts, book.openings(), measures(at, parts, book.openings()));
+    @Override
+    public String id() {
+        return "raised";
     }
 
-    private static void nestBoxes(RaisedLayout at, PartsBook book, int left, int right) {
-        if (right > 0) {
-            new NestBoxBuilder(at, book, true, right).build();
-        }
-        if (left > 0) {
-            new NestBoxBuilder(at, book, false, left).build();
-        }
+    @Override
+    public List<String> keys() {
+        return List.of(
+                ShedDimensions.WIDTH,
+                ShedDimensions.DEPTH,
+                LEGS,
+                ShedDimensions.FRONT,
+                ShedDimensions.BACK,
+                ShedDimensions.OVERHANG);
     }
 
-    private static void checkHeadroom(RaisedLayout at) throws Unbuildable {
-        if (at.roostBars() > 0) {
-            RaisedLayout.require(
-                    headroom(at).atLeast(at.needs.headroom()),
-                    Sum.of("family.headroom", headroom(at), at.needs.headroom(), at.d.back()));
-            Length top = at.roostTop().minus(at.deckTop());
-            RaisedLayout.require(
-                    top.atMost(at.needs.roostHeight()),
-                    Sum.of("family.roostHigh", top, at.needs.roostHeight()));
-        }
+    @Override
+    public Coop build(DesignSpec spec, Brief brief) throws Unbuildable {
+        ShedDimensions dimensions =
+                new ShedDimensions(
+                        spec.width(),
+                        spec.depth(),
+                        spec.length(LEGS),
+                        spec.length(ShedDimensions.FRONT),
+                        spec.length(ShedDimensions.BACK),
+                        spec.length(ShedDimensions.OVERHANG));
+        return ShedHouse.build(
+                dimensions, spec.choices(), brief, new ShedKind(ShedKind.Base.LEGS, false));
     }
 
-    private static Length headroom(RaisedLayout at) {
-        return at.rafterBottom(at.roostAt(0)).minus(at.roostTop());
+    @Override
+    public DesignSpec sized(
+            Choices choices, Brief brief, Map<String, Length> held, Length width, Length depth) {
+        Map<String, Length> lengths = new LinkedHashMap<>();
+        lengths.put(ShedDimensions.WIDTH, width);
+        lengths.put(ShedDimensions.DEPTH, depth);
+        lengths.put(LEGS, USUAL_LEGS.ceilTo(choices.step()));
+        lengths.put(ShedDimensions.OVERHANG, OVERHANG.ceilTo(choices.step()));
+        lengths.replaceAll(held::getOrDefault);
+        return settled(new DesignSpec(id(), lengths, choices), brief, held);
     }
 
-    private static Coop.Measures measures(
-            RaisedLayout at, List<Part> parts, List<Opening> openings) {
-        Length sd = at.wall().width().times(2);
-        Area vents =
-                openings.stream()
-                        .filter(Opening::isVent)
-                        .map(Opening::area)
-                        .reduce(Area.ZERO, Area::plus);
-        Length height =
-                parts.stream().map(p -> p.solid().bounds().z1()).reduce(Length.ZERO, Length::max);
-        return new Coop.Measures(
-                at.d.width(),
-                at.d.depth(),
-                height,
-                Area.of(at.d.width().minus(sd), at.d.depth().minus(sd)),
-                at.deckTop(),
-                at.d.legs(),
-                at.roostSpan().times(at.roostBars()),
-                at.roostBars() == 0 ? Length.ZERO : at.roostTop().minus(at.deckTop()),
-                at.needs.nests(),
-                at.needs.nests() == 0 ? Length.ZERO : at.nestLip().minus(at.deckTop()),
-                vents,
-                at.roostBars() == 0 ? at.d.back() : headroom(at),
-                reach(at),
-                at.pitch(),
-                GroundBuilder.RAMP,
-                weight(parts));
+    @Override
+    public DesignSpec settled(DesignSpec spec, Brief brief, Map<String, Length> held) {
+        DesignSpec lowest = new LeastHeights(spec, brief.needs()).forBirds();
+        return ShedSizes.keeping(lowest, held);
     }
 
-    /** From the nearer jamb of the clean-out door to the corner of the floor farthest from it. */
-    private static Length reach(RaisedLayout at) {
-        Length sd = at.wall().width();
-        Length deep = at.d.depth().minus(sd);
-        Length sideways =
-                at.door().from().minus(sd).max(at.d.width().minus(sd).minus(at.door().to()));
-        return new Length(Math.round(Math.hypot(deep.nm(), sideways.nm())));
+    @Override
+    public Side width(Choices choices) {
+        return ShedSizes.width(choices, WIDTH_LEAST, WIDTH_MOST);
     }
 
-    private static Weight weight(List<Part> parts) {
-        double kilograms = 0;
-        for (Part part : parts) {
-            kilograms +=
-                    switch (part) {
-                        case Part.StickPart stick -> stick.solid().cubicMetres() * WOOD;
-                        case Part.PanelPart panel -> panel.solid().cubicMetres() * SHEET;
-                        case Part.RoofPart roof ->
-                                Area.of(roof.length(), roof.fullWidth()).toSquareMetres() * ROOFING;
-                        case Part.MeshPart mesh ->
-                                mesh.role() == Role.APRON ? 0 : mesh.area().toSquareMetres() * MESH;
-                    };
-        }
-        return Weight.ofKilograms(kilograms);
+    @Override
+    public Side depth(Choices choices) {
+        return ShedSizes.depth(choices, DEPTH_LEAST, DEPTH_MOST);
+    }
+
+    @Override
+    public Length leastOther(Length side, Choices choices, Brief brief) {
+        return ShedSizes.leastOther(side, choices, brief);
+    }
+
+    @Override
+    public List<FreeLength> free(Choices choices) {
+        Length joist = choices.section(Choices.Group.FLOOR).width();
+        return List.of(
+                new FreeLength.OfPieces(LEGS, Choices.Group.LEGS, joist, LEGS_LEAST, LEGS_MOST),
+                ShedSizes.overhangs(choices));
     }
 }

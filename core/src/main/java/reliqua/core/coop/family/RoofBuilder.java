@@ -26,10 +26,10 @@ final class RoofBuilder {
     private static final Length MESH_LAP = Length.mm(25);
     private static final Length MESH_THICKNESS = Length.mm(1);
 
-    private final RaisedLayout at;
+    private final ShedLayout at;
     private final PartsBook book;
 
-    RoofBuilder(RaisedLayout at, PartsBook book) {
+    RoofBuilder(ShedLayout at, PartsBook book) {
         this.at = at;
         this.book = book;
     }

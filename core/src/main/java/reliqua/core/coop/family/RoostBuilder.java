@@ -13,10 +13,10 @@ import reliqua.core.measure.Sum;
 final class RoostBuilder {
     private static final Length FARTHEST = Length.mm(1150);
 
-    private final RaisedLayout at;
+    private final ShedLayout at;
     private final PartsBook book;
 
-    RoostBuilder(RaisedLayout at, PartsBook book) {
+    RoostBuilder(ShedLayout at, PartsBook book) {
         this.at = at;
         this.book = book;
     }
@@ -29,7 +29,7 @@ final class RoostBuilder {
         Length st = at.wall().thickness();
         Length sd = at.wall().width();
         Length front = at.roostAt(bars - 1);
-        RaisedLayout.require(
+        ShedLayout.require(
                 front.minus(sd).atLeast(Needs.ROOST_SPACING),
                 Sum.of("family.roosts", bars, at.d.depth()));
         Length width = at.d.width();

@@ -16,14 +16,14 @@ import reliqua.core.measure.Sum;
  * rafter, which is the wall's top plate, and a skin up to the purlins.
  */
 final class SideWallBuilder {
-    private final RaisedLayout at;
+    private final ShedLayout at;
     private final PartsBook book;
     private final boolean right;
     private final int nests;
     private final Length st;
     private final Length sd;
 
-    SideWallBuilder(RaisedLayout at, PartsBook book, boolean right, int nests) {
+    SideWallBuilder(ShedLayout at, PartsBook book, boolean right, int nests) {
         this.at = at;
         this.book = book;
         this.right = right;
@@ -44,14 +44,14 @@ final class SideWallBuilder {
         Length from = sd;
         Length to = at.d.depth().minus(sd);
         if (nests == 0) {
-            return Spacing.even(from, to, st, RaisedLayout.MEMBERS_APART);
+            return Spacing.even(from, to, st, ShedLayout.MEMBERS_APART);
         }
         List<Length> studs = new ArrayList<>();
         studs.add(from);
-        RaisedLayout.Between opening = at.nestOpening(nests);
+        ShedLayout.Between opening = at.nestOpening(nests);
         Length last = to.minus(st);
         if (opening.to().plus(st).atMost(last)) {
-            studs.addAll(Spacing.even(opening.to(), to, st, RaisedLayout.MEMBERS_APART));
+            studs.addAll(Spacing.even(opening.to(), to, st, ShedLayout.MEMBERS_APART));
         } else if (opening.to().compareTo(last) < 0) {
             // Too narrow for two studs: one stands beside the opening and reaches the corner.
             studs.add(opening.to());
@@ -99,7 +99,7 @@ final class SideWallBuilder {
     }
 
     private void nestFraming(Length x) {
-        RaisedLayout.Between opening = at.nestOpening(nests);
+        ShedLayout.Between opening = at.nestOpening(nests);
         Length lip = at.nestLip();
         Length top = at.nestOpeningTop();
         book.stick(
@@ -131,14 +131,14 @@ final class SideWallBuilder {
                         .map(y -> y.plus(half))
                         .toList();
         List<Length> seams = Spacing.seams(from, to, allowed, at.c.widestPanel());
-        RaisedLayout.require(!seams.isEmpty(), Sum.of("family.seams", at.c.widestPanel()));
+        ShedLayout.require(!seams.isEmpty(), Sum.of("family.seams", at.c.widestPanel()));
         for (int i = 0; i + 1 < seams.size(); i++) {
             column(seams.get(i), seams.get(i + 1));
         }
     }
 
     private void column(Length y0, Length y1) {
-        Length bottom = at.d.legs();
+        Length bottom = at.d.clear();
         Length front = at.rafterTop(y0);
         Length back = at.rafterTop(y1);
         List<Corner> profile =
@@ -149,7 +149,7 @@ final class SideWallBuilder {
                         new Corner(y0, front));
         List<List<Corner>> holes = new ArrayList<>();
         if (nests > 0) {
-            RaisedLayout.Between opening = at.nestOpening(nests);
+            ShedLayout.Between opening = at.nestOpening(nests);
             if (opening.from().atLeast(y0) && opening.to().atMost(y1)) {
                 holes.add(
                         Solid.rectangle(

@@ -12,7 +12,7 @@ import reliqua.core.stock.Section;
  * few dimensions. The outer faces of the wall frames are x = 0, x = width, y = 0, y = depth; skins
  * lie outside them.
  */
-final class RaisedLayout {
+final class ShedLayout {
     /** Members stand no more than this apart, so that 10 mm sheets and thin purlins carry. */
     static final Length MEMBERS_APART = Length.mm(610);
 
@@ -34,14 +34,17 @@ final class RaisedLayout {
     private static final Length LEDGER_WITHOUT_NESTS = Length.mm(400);
     private static final Length LID_ABOVE_OPENING = Length.mm(50);
 
-    final RaisedDimensions d;
+    final ShedDimensions d;
     final Choices c;
     final Needs needs;
 
-    RaisedLayout(RaisedDimensions d, Choices c, Needs needs) throws Unbuildable {
+    final ShedKind kind;
+
+    ShedLayout(ShedDimensions d, Choices c, Brief brief, ShedKind kind) throws Unbuildable {
         this.d = d;
         this.c = c;
-        this.needs = needs;
+        this.needs = brief.needs();
+        this.kind = kind;
         require(d.front().minus(d.back()).isPositive(), Sum.of("family.fall", d.front(), d.back()));
         require(
                 seatDepth().atMost(rafter().width().dividedBy(3)),
@@ -92,7 +95,7 @@ final class RaisedLayout {
 
     /** Top of joists and legs. */
     Length joistTop() {
-        return d.legs().plus(floor().width());
+        return d.clear().plus(floor().width());
     }
 
     Length deckTop() {

@@ -1,0 +1,91 @@
+package reliqua.core.coop.family;
+
+import java.util.List;
+import java.util.Map;
+import reliqua.core.coop.Coop;
+import reliqua.core.measure.Length;
+
+/**
+ * A kind of coop: the rule that turns a few lengths and choices into parts. A new one is one class,
+ * an entry in {@link Families}, its words ({@code family.ID}, {@code dimension.KEY}) and its tests.
+ */
+public interface CoopFamily {
+    /** Its name in files and in the keys of words. */
+    String id();
+
+    /** The keys of its lengths, in the order in which a keeper would name them. */
+    List<String> keys();
+
+    /**
+     * Draws it up.
+     *
+     * @throws Unbuildable when the lengths or choices do not make one
+     */
+    Coop build(DesignSpec spec, Brief brief) throws Unbuildable;
+
+    /**
+     * A design of this outer width and depth; all else as one would by habit, and as low as birds,
+     * keeper and pitch allow.
+     *
+     * @param held lengths that stay as they are, by key
+     */
+    DesignSpec sized(
+            Choices choices, Brief brief, Map<String, Length> held, Length width, Length depth);
+
+    /** The same with the lengths that follow from others set anew, except those that are held. */
+    DesignSpec settled(DesignSpec spec, Brief brief, Map<String, Length> held);
+
+    /** What boards and sheets are turned into along the front. */
+    Side width(Choices choices);
+
+    /** What boards and sheets are turned into from front to back. */
+    Side depth(Choices choices);
+
+    /** The other outer side that gives the floor the birds need. */
+    Length leastOther(Length side, Choices choices, Brief brief);
+
+    /** Lengths that may be changed by themselves, with what is worth trying. */
+    List<FreeLength> free(Choices choices);
+
+    /** Groups of sticks that are used more of, or less, than in a house for a dozen birds. */
+    default Map<Choices.Group, Double> metres() {
+        return Map.of();
+    }
+
+    /**
+     * An outer side.
+     *
+     * @param least worth trying
+     * @param most worth trying
+     * @param groups members that run along it
+     * @param less how much shorter than the side the shorter ones of them are
+     */
+    record Side(Length least, Length most, List<Choices.Group> groups, Length less) {
+        /** Copies the list. */
+        public Side {
+            groups = List.copyOf(groups);
+        }
+    }
+
+    /** A length that may be changed by itself. */
+    sealed interface FreeLength {
+        String key();
+
+        /**
+         * Shorter by {@code less} than a piece of a group that uses up its sticks.
+         *
+         * @param least of the length
+         * @param most of the length
+         */
+        record OfPieces(String key, Choices.Group group, Length less, Length least, Length most)
+                implements FreeLength {}
+
+        /** One of these. */
+        record OneOf(String key, List<Length> values) implements FreeLength {
+            /** Copies the list. */
+            public OneOf {
+                values = List.copyOf(values);
+            }
+        }
+    }
+}

@@ -1,0 +1,22 @@
+package reliqua.core.coop.family;
+
+import reliqua.core.measure.Length;
+
+/**
+ * The lengths of a house under a single slope, as its builders read them.
+ *
+ * @param width outer width of the frame, along the front
+ * @param depth outer depth of the frame, front to back
+ * @param clear height from the ground to the floor frame
+ * @param front height of the front wall frame, deck to top of plate
+ * @param back height of the back wall frame; the roof drains this way
+ * @param overhang of the roof at front and back, level
+ */
+record ShedDimensions(
+        Length width, Length depth, Length clear, Length front, Length back, Length overhang) {
+    static final String WIDTH = "width";
+    static final String DEPTH = "depth";
+    static final String FRONT = "front";
+    static final String BACK = "back";
+    static final String OVERHANG = "overhang";
+}

@@ -1,0 +1,56 @@
+package reliqua.core.coop.family;
+
+import java.util.List;
+import java.util.Map;
+import reliqua.core.measure.Area;
+import reliqua.core.measure.Length;
+
+/** Sizes of houses with stud walls on a floor frame. */
+final class ShedSizes {
+    private ShedSizes() {}
+
+    /** Plates, rims and bars run along the front. */
+    static CoopFamily.Side width(Choices choices, Length least, Length most) {
+        return new CoopFamily.Side(
+                least,
+                most,
+                List.of(Choices.Group.FLOOR, Choices.Group.WALLS, Choices.Group.ROOSTS),
+                choices.section(Choices.Group.WALLS).width().times(2));
+    }
+
+    /** Joists and plates run from front to back. */
+    static CoopFamily.Side depth(Choices choices, Length least, Length most) {
+        return new CoopFamily.Side(
+                least,
+                most,
+                List.of(Choices.Group.FLOOR, Choices.Group.WALLS),
+                choices.section(Choices.Group.FLOOR).thickness().times(2));
+    }
+
+    /** The other outer side that gives the floor needed, inside the framing. */
+    static Length leastOther(Length side, Choices choices, Brief brief) {
+        Length frames = choices.section(Choices.Group.WALLS).width().times(2);
+        Area floor = brief.needs().floor();
+        return floor.over(side.minus(frames)).plus(frames).ceilTo(choices.step());
+    }
+
+    /** With the walls that the keeper has fixed as they are. */
+    static DesignSpec keeping(DesignSpec spec, Map<String, Length> held) {
+        DesignSpec kept = spec;
+        for (String key : List.of(ShedDimensions.FRONT, ShedDimensions.BACK)) {
+            if (held.containsKey(key)) {
+                kept = kept.with(key, held.get(key));
+            }
+        }
+        return kept;
+    }
+
+    /** Overhangs that keep the drip off the walls and waste little. */
+    static CoopFamily.FreeLength overhangs(Choices choices) {
+        return new CoopFamily.FreeLength.OneOf(
+                ShedDimensions.OVERHANG,
+                List.of(150, 165, 200, 225, 250).stream()
+                        .map(mm -> Length.mm(mm).floorTo(choices.step()))
+                        .toList());
+    }
+}
