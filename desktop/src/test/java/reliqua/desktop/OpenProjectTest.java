@@ -9,6 +9,7 @@ import java.util.concurrent.TimeoutException;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -131,5 +132,24 @@ class OpenProjectTest {
         DrivenWindow.say(robot, "any width");
         robot.type(KeyCode.ENTER);
         assertThat(project().keeper().limits().width()).isEmpty();
+    }
+
+    @Test
+    void anotherKindOfCoopIsSoughtAtAPress(FxRobot robot) throws TimeoutException {
+        fitted();
+        robot.interact(() -> robot.lookup("#kind-walkin").queryAs(ToggleButton.class).fire());
+        assertThat(project().family()).isEqualTo("walkin");
+        assertThat(workspace.designs().state().get().design()).isEmpty();
+        fitted();
+        assertThat(DrivenWindow.design(workspace).candidate().spec().family()).isEqualTo("walkin");
+        assertThat(robot.lookup("#dimension-legs").tryQuery()).isEmpty();
+        DrivenWindow.say(robot, "legs 20");
+        assertThat(robot.lookup(".say-detail").queryAs(Label.class).getText())
+                .contains("walk-in house")
+                .contains("legs");
+        robot.interact(workspace::undo);
+        assertThat(project().family()).isEqualTo("raised");
+        fitted();
+        assertThat(robot.lookup("#dimension-legs").tryQuery()).isPresent();
     }
 }

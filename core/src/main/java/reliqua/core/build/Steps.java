@@ -54,7 +54,7 @@ public final class Steps {
     /** Minutes to fit one part once it is cut, for somebody with a drill. */
     private static int minutesEach(Role role) {
         return switch (role) {
-            case LEG, RAFTER, SKIN, DECK, ROOF_SHEET, NEST_PANEL -> 12;
+            case LEG, SKID, RAFTER, SKIN, DECK, ROOF_SHEET, NEST_PANEL -> 12;
             case DOOR_LEAF, NEST_LID, POP_DOOR, APRON, SKIRT -> 20;
             case STUD,
                     RIM,
@@ -89,7 +89,7 @@ public final class Steps {
         Length depth = coop.measures().depth();
         return switch (role) {
             case JOIST, RIM -> Optional.of(Sum.of("build.check.square", diagonal(width, depth)));
-            case LEG -> Optional.of(Sum.of("build.check.level"));
+            case LEG, SKID -> Optional.of(Sum.of("build.check.level"));
             case STUD -> Optional.of(Sum.of("build.check.plumb"));
             case RAFTER -> Optional.of(Sum.of("build.check.rafter", coop.measures().pitch()));
             case DOOR_FRAME, DOOR_LEAF, NEST_LID -> Optional.of(Sum.of("build.check.swing"));

@@ -42,7 +42,7 @@ final class KeeperRule implements Rule {
             case STAND_UP ->
                     warning(
                             "wish.standUp",
-                            m.headroom().atLeast(keeper.body().height()),
+                            m.standing().atLeast(keeper.body().height()),
                             Sum.of("check.wish.standUp"));
             case BARROW ->
                     warning(

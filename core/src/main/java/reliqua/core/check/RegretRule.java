@@ -6,10 +6,13 @@ import java.util.Optional;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
+import reliqua.core.flock.Keeper;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
 import reliqua.core.stock.Condition;
+import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
+import reliqua.core.stock.Section;
 import reliqua.core.stock.Stick;
 import reliqua.core.stock.Treatment;
 
@@ -27,8 +30,7 @@ final class RegretRule implements Rule {
     public List<Finding> check(Subject subject) {
         Coop.Measures m = subject.coop().measures();
         List<Finding> found = new ArrayList<>();
-        Length arm = subject.keeper().body().reach();
-        found.add(warning("reach", m.reach().atMost(arm), m.reach(), arm));
+        found.add(cleaning(m, subject.keeper().body()));
         boolean meshed = !subject.coop().of(Role.SKIRT).isEmpty();
         found.add(
                 warning(
@@ -45,6 +47,17 @@ final class RegretRule implements Rule {
         groundContact(subject, found);
         paint(subject, found);
         return found;
+    }
+
+    /** One who goes in must be able to stand; one who does not must reach every corner. */
+    private static Finding cleaning(Coop.Measures m, Keeper.Body body) {
+        return m.standing().isPositive()
+                ? warning(
+                        "standing",
+                        m.standing().atLeast(body.height()),
+                        m.standing(),
+                        body.height())
+                : warning("reach", m.reach().atMost(body.reach()), m.reach(), body.reach());
     }
 
     private static Finding warning(String rule, boolean holds, Object... terms) {
@@ -78,23 +91,24 @@ final class RegretRule implements Rule {
 
     private static void groundContact(Subject subject, List<Finding> found) {
         boolean treated =
-                subject.coop().of(Role.LEG).stream()
-                        .allMatch(
-                                leg ->
-                                        subject.heap().lots().stream()
-                                                .anyMatch(
-                                                        lot ->
-                                                                lot.material() instanceof Stick s
-                                                                        && s.treatment()
-                                                                                == Treatment
-                                                                                        .PRESSURE_TREATED
-                                                                        && s.section()
-                                                                                .equals(
-                                                                                        ((Part
-                                                                                                                .StickPart)
-                                                                                                        leg)
-                                                                                                .section())));
+                subject.coop().parts().stream()
+                        .filter(RegretRule::standsOnGround)
+                        .map(p -> ((Part.StickPart) p).section())
+                        .allMatch(section -> hasTreated(subject.heap(), section));
         found.add(warning("groundContact", treated));
+    }
+
+    private static boolean standsOnGround(Part part) {
+        return part instanceof Part.StickPart && !part.solid().bounds().z0().isPositive();
+    }
+
+    private static boolean hasTreated(Heap heap, Section section) {
+        return heap.lots().stream()
+                .anyMatch(
+                        lot ->
+                                lot.material() instanceof Stick s
+                                        && s.treatment() == Treatment.PRESSURE_TREATED
+                                        && s.section().equals(section));
     }
 
     /** Painted and not yet judged: what the keeper decided is not asked again. */

@@ -4,6 +4,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.TreeSet;
+import reliqua.core.coop.Bounds;
+import reliqua.core.coop.Contact;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
@@ -30,7 +33,7 @@ final class StrengthRule implements Rule {
                             double load =
                                     Strength.surfaceLoad(
                                             Strength.FLOOR_LOAD, spacing(coop, Role.JOIST));
-                            found.add(onEdge("joists", joist, joist.length(), load, FLOOR_SAG));
+                            found.add(onEdge("joists", joist, span(coop, joist), load, FLOOR_SAG));
                         });
         sample(coop, Role.RAFTER)
                 .ifPresent(
@@ -59,6 +62,25 @@ final class StrengthRule implements Rule {
         double load = Strength.roostLoad(crowd.bird().toKilograms(), crowd.each());
         int posts = coop.of(Role.ROOST_POST).size() / coop.of(Role.ROOST_BAR).size();
         return flat("roosts", bar.section(), bar.length().dividedBy(posts + 1L), load);
+    }
+
+    /** Largest distance between what a joist lies on, its ends among them. */
+    private static Length span(Coop coop, Part.StickPart joist) {
+        Bounds b = joist.solid().bounds();
+        TreeSet<Length> held = new TreeSet<>(List.of(b.y0(), b.y1()));
+        for (Part part : coop.parts()) {
+            Bounds below = part.solid().bounds();
+            if (below.z1().equals(b.z0()) && Contact.area(part.solid(), joist.solid()) > 0) {
+                held.add(below.y0().plus(below.depth().half()));
+            }
+        }
+        Length most = Length.ZERO;
+        Length last = held.first();
+        for (Length at : held) {
+            most = most.max(at.minus(last));
+            last = at;
+        }
+        return most;
     }
 
     private static Optional<Part.StickPart> sample(Coop coop, Role role) {

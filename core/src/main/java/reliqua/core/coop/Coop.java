@@ -77,6 +77,8 @@ public record Coop(List<Part> parts, List<Opening> openings, Measures measures) 
      * @param nestEntrance lip of the nest entrances above the floor
      * @param vents permanent openings
      * @param headroom least from a roost to the rafters
+     * @param standing clear height where the keeper stands inside; zero in a house that one does
+     *     not go into
      * @param reach from the clean-out door to the farthest corner of the floor
      * @param pitch of the roof
      * @param rampPitch of the ramp
@@ -95,6 +97,7 @@ public record Coop(List<Part> parts, List<Opening> openings, Measures measures) 
             Length nestEntrance,
             Area vents,
             Length headroom,
+            Length standing,
             Length reach,
             Angle pitch,
             Angle rampPitch,

@@ -10,6 +10,7 @@ import reliqua.core.stock.Straightness;
  */
 public enum Role {
     LEG('A', Stage.FLOOR, Straightness.FRAME, false),
+    SKID('A', Stage.FLOOR, Straightness.JOIST, false),
     RIM('A', Stage.FLOOR, Straightness.JOIST, true),
     JOIST('A', Stage.FLOOR, Straightness.JOIST, true, Latitude.mm(15, 0)),
     JOIST_SCAB('A', Stage.FLOOR, Straightness.BATTEN, true, Latitude.mm(15, 0)),

@@ -47,6 +47,7 @@ public final class Oblique {
     private static boolean isSeen(Role role) {
         return switch (role) {
             case LEG,
+                    SKID,
                     RIM,
                     SKIN,
                     DOOR_LEAF,

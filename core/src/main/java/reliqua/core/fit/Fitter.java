@@ -49,7 +49,7 @@ public final class Fitter {
         this.progress = progress;
         this.trial = new Trial(request, progress);
         Heap worked = request.heap().worked();
-        this.sections = new SectionOptions(worked, request.prices());
+        this.sections = new SectionOptions(request.family(), worked, request.prices());
         this.sheets = new SheetOptions(worked, request.prices());
         this.step = request.keeper().tape().step();
         Sizes sizes = new Sizes(worked, request.prices(), request.keeper().kerf(), step);

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import reliqua.core.coop.family.Choices;
+import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.PriceBook;
@@ -19,10 +20,12 @@ import reliqua.core.stock.Stick;
 final class SectionOptions {
     private static final int MOST_OWN = 4;
 
+    private final CoopFamily family;
     private final Map<Section, Double> clear = new TreeMap<>();
     private final Map<Section, Double> sold = new TreeMap<>();
 
-    SectionOptions(Heap heap, PriceBook prices) {
+    SectionOptions(CoopFamily family, Heap heap, PriceBook prices) {
+        this.family = family;
         heap.lots()
                 .forEach(
                         lot -> {
@@ -116,8 +119,8 @@ final class SectionOptions {
         };
     }
 
-    private static boolean suits(Choices.Group group, Section section) {
-        return section.serves(group.least())
+    private boolean suits(Choices.Group group, Section section) {
+        return section.serves(family.least(group))
                 && section.thickness().atMost(most(group).thickness())
                 && section.width().atMost(most(group).width());
     }

@@ -7,9 +7,12 @@ import java.util.BitSet;
 import java.util.Deque;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Location;
+import reliqua.core.coop.family.CoopFamily;
 
 /**
  * The house is closed: it is cut into cubes of 8 mm, those that a part comes near are filled, and
@@ -27,11 +30,12 @@ class ClosedHouseTest {
     private double z0;
     private BitSet filled = new BitSet();
 
-    @Test
-    void noGapLeadsInside() {
+    @ParameterizedTest
+    @MethodSource("reliqua.core.coop.Houses#families")
+    void noGapLeadsInside(CoopFamily family) {
         Random random = new Random(81);
         for (int n = 0; n < 6; n++) {
-            Coop coop = n == 0 ? Houses.ordinary() : Houses.random(random);
+            Coop coop = Houses.random(family, random);
             fill(coop);
             assertThat(leak(coop)).as("house %d %s", n, coop.measures()).isEqualTo("closed");
         }

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Random;
 import reliqua.core.coop.family.Brief;
 import reliqua.core.coop.family.Choices;
+import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.coop.family.Families;
 import reliqua.core.coop.family.Unbuildable;
@@ -23,6 +24,11 @@ import reliqua.core.stock.Section;
 /** Raised houses for tests: one ordinary, and any number of random ones. */
 public final class Houses {
     private Houses() {}
+
+    /** Every kind of coop, for tests that hold for all of them. */
+    public static List<CoopFamily> families() {
+        return Families.all();
+    }
 
     public static Needs needs(int hens) {
         return Needs.of(Flock.of(BirdClass.STANDARD, hens));
@@ -100,24 +106,43 @@ public final class Houses {
         }
     }
 
-    /** A random house; draws again until the family accepts the dimensions. */
+    /** A random raised house; draws again until the family accepts the dimensions. */
     public static Coop random(Random random) {
+        return random(Families.find("raised").orElseThrow(), random);
+    }
+
+    /** A random house of a family; draws again until it accepts the lengths. */
+    public static Coop random(CoopFamily family, Random random) {
         while (true) {
-            Length[] lengths = {
-                mm(random, 1000, 2600),
-                mm(random, 900, 2000),
-                mm(random, 350, 700),
-                mm(random, 1000, 1700),
-                mm(random, 900, 1500),
-                mm(random, 100, 260)
-            };
+            Length[] lengths =
+                    family.keys().stream()
+                            .map(key -> length(family.id() + " " + key, random))
+                            .toArray(Length[]::new);
             try {
                 return build(
-                        raised(choices(random), lengths), needs(3 + random.nextInt(14), random));
+                        spec(family.id(), choices(random), lengths),
+                        needs(3 + random.nextInt(14), random));
             } catch (Unbuildable e) {
                 continue;
             }
         }
+    }
+
+    /** Wider apart than any search goes. */
+    private static Length length(String key, Random random) {
+        return switch (key) {
+            case "raised width" -> mm(random, 1000, 2600);
+            case "raised depth" -> mm(random, 900, 2000);
+            case "raised legs" -> mm(random, 350, 700);
+            case "raised front" -> mm(random, 1000, 1700);
+            case "raised back" -> mm(random, 900, 1500);
+            case "walkin width" -> mm(random, 1500, 3700);
+            case "walkin depth" -> mm(random, 1400, 2500);
+            case "walkin front" -> mm(random, 1800, 2500);
+            case "walkin back" -> mm(random, 1400, 2100);
+            case "raised overhang", "walkin overhang" -> mm(random, 100, 260);
+            default -> throw new IllegalArgumentException("no range for " + key);
+        };
     }
 
     private static Choices choices(Random random) {

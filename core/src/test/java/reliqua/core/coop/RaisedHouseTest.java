@@ -20,15 +20,16 @@ class RaisedHouseTest {
 
     @Test
     void hasEverythingARaisedHouseIsBuiltOf() {
-        // These come into a house with its joints only.
-        Set<Role> joints =
+        // These come into a house with its joints only, or into other kinds.
+        Set<Role> others =
                 EnumSet.of(
+                        Role.SKID,
                         Role.BLOCKING,
                         Role.BOARD,
                         Role.COVER_BATTEN,
                         Role.JOIST_SCAB,
                         Role.RAFTER_SCAB);
-        for (Role role : EnumSet.complementOf(EnumSet.copyOf(joints))) {
+        for (Role role : EnumSet.complementOf(EnumSet.copyOf(others))) {
             assertThat(coop.of(role)).as(role.name()).isNotEmpty();
         }
     }

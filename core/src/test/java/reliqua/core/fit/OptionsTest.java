@@ -8,6 +8,8 @@ import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import reliqua.core.coop.family.Choices;
+import reliqua.core.coop.family.CoopFamily;
+import reliqua.core.coop.family.Families;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
@@ -17,6 +19,8 @@ import reliqua.core.stock.Stick;
 
 /** What a search tries comes out of the heap first, serves its place, and uses boards up. */
 class OptionsTest {
+    private static final CoopFamily FAMILY = Families.all().getFirst();
+
     private static final Length KERF = Length.mm(3);
     private static final Length STEP = Length.mm(1);
 
@@ -45,7 +49,7 @@ class OptionsTest {
         int own = 0;
         for (int n = 0; n < 200; n++) {
             Heap heap = heap(random);
-            SectionOptions options = new SectionOptions(heap, Yards.shop());
+            SectionOptions options = new SectionOptions(FAMILY, heap, Yards.shop());
             for (Choices.Group group : Choices.Group.values()) {
                 List<Section> sections = options.of(group);
                 assertThat(sections).doesNotHaveDuplicates().hasSizeBetween(1, 6);
@@ -67,9 +71,10 @@ class OptionsTest {
         int without = 0;
         for (int n = 0; n < 200; n++) {
             Heap heap = heap(random);
-            Optional<List<Section>> alone = new SectionOptions(heap, PriceBook.EMPTY).shared();
+            Optional<List<Section>> alone =
+                    new SectionOptions(FAMILY, heap, PriceBook.EMPTY).shared();
             without += alone.isEmpty() ? 1 : 0;
-            assertThat(new SectionOptions(heap, Yards.shop()).shared().orElseThrow())
+            assertThat(new SectionOptions(FAMILY, heap, Yards.shop()).shared().orElseThrow())
                     .hasSize(Choices.Group.values().length);
             alone.ifPresent(
                     sections -> {
@@ -91,7 +96,8 @@ class OptionsTest {
         for (int n = 0; n < 500; n++) {
             Heap heap = heap(random);
             Sizes sizes = new Sizes(heap, PriceBook.EMPTY, KERF, STEP);
-            Optional<List<Section>> sections = new SectionOptions(heap, PriceBook.EMPTY).shared();
+            Optional<List<Section>> sections =
+                    new SectionOptions(FAMILY, heap, PriceBook.EMPTY).shared();
             if (sections.isEmpty()) {
                 continue;
             }

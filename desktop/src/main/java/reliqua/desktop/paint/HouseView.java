@@ -42,6 +42,10 @@ public final class HouseView extends Region {
     private final Translate away = new Translate(0, 0, -6000);
     private final SubScene scene;
     private Consumer<String> onPick = _ -> {};
+
+    /** The view is wider than it is high, and what is near looks larger. */
+    private static final double TALLER = 1.25;
+
     private double pressX;
     private double pressY;
 
@@ -119,7 +123,8 @@ public final class HouseView extends Region {
             view.setOnMouseClicked(_ -> onPick.accept(part.mark()));
             house.getChildren().add(view);
         }
-        double reach = Math.max(b.width().toMm(), Math.max(b.depth().toMm(), b.height().toMm()));
+        double upright = TALLER * b.height().toMm();
+        double reach = Math.max(b.width().toMm(), Math.max(b.depth().toMm(), upright));
         away.setZ(-reach * 2.25);
     }
 

@@ -82,6 +82,7 @@ public final class DesignService {
                         project.site(),
                         project.heap(),
                         project.prices(),
+                        project.family(),
                         project.held(),
                         project.chosen(),
                         project.cuts(),
@@ -90,6 +91,14 @@ public final class DesignService {
             return;
         }
         inputs = bearing;
+        boolean otherKind =
+                state.get()
+                        .design()
+                        .filter(d -> !d.candidate().spec().family().equals(project.kind().id()))
+                        .isPresent();
+        if (otherKind) {
+            state.set(new State(Optional.empty(), Optional.empty(), "", 0));
+        }
         stop();
         Run run = new Run(project);
         current = run;

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import reliqua.core.coop.Coop;
 import reliqua.core.measure.Length;
+import reliqua.core.stock.Section;
 
 /**
  * A kind of coop: the rule that turns a few lengths and choices into parts. A new one is one class,
@@ -41,16 +42,16 @@ public interface CoopFamily {
     /** What boards and sheets are turned into from front to back. */
     Side depth(Choices choices);
 
+    /** The smallest section that does the work of a group in this family. */
+    default Section least(Choices.Group group) {
+        return group.least();
+    }
+
     /** The other outer side that gives the floor the birds need. */
     Length leastOther(Length side, Choices choices, Brief brief);
 
     /** Lengths that may be changed by themselves, with what is worth trying. */
     List<FreeLength> free(Choices choices);
-
-    /** Groups of sticks that are used more of, or less, than in a house for a dozen birds. */
-    default Map<Choices.Group, Double> metres() {
-        return Map.of();
-    }
 
     /**
      * An outer side.

@@ -6,9 +6,12 @@ import reliqua.core.coop.Solid;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
 
-/** Legs inside the corners of a frame of rims and joists, and the deck on top. */
+/**
+ * A frame of rims and joists with the deck on top, on legs inside its corners or on skids under it.
+ */
 final class FloorBuilder {
     private static final Length LEGS_APART = Length.mm(1850);
+    private static final Length SKIDS_APART = Length.mm(1200);
     private static final Length THICK_DECK = Length.mm(15);
     private static final Length MIDDLING_DECK = Length.mm(11);
 
@@ -38,7 +41,10 @@ final class FloorBuilder {
         Length top = at.joistTop();
         Length width = at.d.width();
         Length depth = at.d.depth();
-        legs();
+        switch (at.kind.base()) {
+            case LEGS -> legs();
+            case SKIDS -> skids();
+        }
         for (Length y : List.of(Length.ZERO, depth.minus(jt))) {
             book.stick(
                     Role.RIM,
@@ -75,6 +81,19 @@ final class FloorBuilder {
                         at.joistTop(),
                         Solid.box(x, x.plus(across), y, y.plus(deep), Length.ZERO, at.joistTop()));
             }
+        }
+    }
+
+    /** Across the joists, so that each rests on all of them; no joist spans far between two. */
+    private void skids() {
+        Length across = at.leg().thickness();
+        Length width = at.d.width();
+        for (Length y : Spacing.even(Length.ZERO, at.d.depth(), across, SKIDS_APART)) {
+            book.stick(
+                    Role.SKID,
+                    at.leg(),
+                    width,
+                    Solid.box(Length.ZERO, width, y, y.plus(across), Length.ZERO, at.d.clear()));
         }
     }
 

@@ -88,7 +88,9 @@ final class GroundBuilder {
     }
 
     void underside() {
-        if (at.c.underside() == Practice.Underside.OPEN) {
+        // Between skids there is just room for rats, so it is always closed.
+        boolean open = at.c.underside() == Practice.Underside.OPEN;
+        if (open && at.kind.base() != ShedKind.Base.SKIDS) {
             return;
         }
         Length width = at.d.width();

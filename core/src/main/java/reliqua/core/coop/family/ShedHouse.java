@@ -117,6 +117,7 @@ final class ShedHouse {
                 at.needs.nests() == 0 ? Length.ZERO : at.nestLip().minus(at.deckTop()),
                 vents,
                 at.roostBars() == 0 ? at.d.back() : headroom(at),
+                at.kind.standing() ? at.standing() : Length.ZERO,
                 reach(at),
                 at.pitch(),
                 GroundBuilder.RAMP,

@@ -26,6 +26,10 @@ final class ShedLayout {
     private static final Length THICK_PURLIN = Length.mm(30);
     private static final Length DOOR_WIDEST = Length.mm(800);
     private static final Length DOOR_NARROWEST = Length.mm(450);
+
+    /** Wide enough for somebody with a bucket. */
+    private static final Length DOOR_TO_WALK_THROUGH = Length.mm(610);
+
     private static final Length DOOR_BELOW_PLATE = Length.mm(100);
     private static final Length SLIDE = Length.mm(25);
     private static final Length WALL_VENT_HIGHEST = Length.mm(300);
@@ -49,7 +53,8 @@ final class ShedLayout {
         require(
                 seatDepth().atMost(rafter().width().dividedBy(3)),
                 Sum.of("family.seat", seatDepth(), rafter().width().dividedBy(3)));
-        require(door().width().atLeast(DOOR_NARROWEST), Sum.of("family.narrow", d.width()));
+        Length narrowest = kind.standing() ? DOOR_TO_WALK_THROUGH : DOOR_NARROWEST;
+        require(door().width().atLeast(narrowest), Sum.of("family.narrow", d.width()));
         require(
                 popTop().plus(wall().thickness()).atMost(lintel()),
                 Sum.of("family.popDoorHigh", d.front(), popTop().minus(deckTop())));
@@ -91,6 +96,11 @@ final class ShedLayout {
 
     Length skin() {
         return c.skin();
+    }
+
+    /** Clear height in the middle of the floor, where the keeper stands. */
+    Length standing() {
+        return rafterBottom(d.depth().half()).minus(deckTop());
     }
 
     /** Top of joists and legs. */

@@ -5,10 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
-import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import reliqua.core.coop.family.CoopFamily;
 
 /** Whatever the dimensions, no two parts take the same room and no part hangs in the air. */
-class RaisedHouseGeometryTest {
+class HouseGeometryTest {
     private static final int HOUSES = 60;
 
     /**
@@ -17,20 +19,22 @@ class RaisedHouseGeometryTest {
      */
     private static final double SLIVER = 30;
 
-    @Test
-    void noTwoPartsTakeTheSameRoom() {
+    @ParameterizedTest
+    @MethodSource("reliqua.core.coop.Houses#families")
+    void noTwoPartsTakeTheSameRoom(CoopFamily family) {
         Random random = new Random(11);
         for (int n = 0; n < HOUSES; n++) {
-            Coop coop = Houses.random(random);
+            Coop coop = Houses.random(family, random);
             assertThat(overlaps(coop)).as("house %d, %s", n, coop.measures()).isEmpty();
         }
     }
 
-    @Test
-    void everyPartTouchesAnother() {
+    @ParameterizedTest
+    @MethodSource("reliqua.core.coop.Houses#families")
+    void everyPartTouchesAnother(CoopFamily family) {
         Random random = new Random(12);
         for (int n = 0; n < HOUSES / 2; n++) {
-            Coop coop = Houses.random(random);
+            Coop coop = Houses.random(family, random);
             assertThat(hanging(coop)).as("house %d, %s", n, coop.measures()).isEmpty();
         }
     }

@@ -1,0 +1,109 @@
+package reliqua.core.coop.family;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import reliqua.core.coop.Coop;
+import reliqua.core.measure.Length;
+import reliqua.core.stock.Section;
+
+/**
+ * The walk-in house: a single-slope roof on a floor frame that lies on skids, with a door that one
+ * walks through and room to stand up in the middle of the floor.
+ */
+final class WalkInHouse implements CoopFamily {
+    /** Above the keeper's head, for a hat and a headlamp. */
+    private static final Length ABOVE_HEAD = Length.mm(100);
+
+    private static final Section LEAST_WALL = Section.mm(36, 60);
+    private static final Section LEAST_SKID = Section.mm(36, 85);
+    private static final Length OVERHANG = Length.mm(180);
+    private static final Length WIDTH_LEAST = Length.mm(1500);
+    private static final Length WIDTH_MOST = Length.mm(3700);
+    private static final Length DEPTH_LEAST = Length.mm(1500);
+    private static final Length DEPTH_MOST = Length.mm(2450);
+
+    @Override
+    public String id() {
+        return "walkin";
+    }
+
+    @Override
+    public List<String> keys() {
+        return List.of(
+                ShedDimensions.WIDTH,
+                ShedDimensions.DEPTH,
+                ShedDimensions.FRONT,
+                ShedDimensions.BACK,
+                ShedDimensions.OVERHANG);
+    }
+
+    @Override
+    public Coop build(DesignSpec spec, Brief brief) throws Unbuildable {
+        ShedDimensions dimensions =
+                new ShedDimensions(
+                        spec.width(),
+                        spec.depth(),
+                        skid(spec.choices()),
+                        spec.length(ShedDimensions.FRONT),
+                        spec.length(ShedDimensions.BACK),
+                        spec.length(ShedDimensions.OVERHANG));
+        return ShedHouse.build(
+                dimensions, spec.choices(), brief, new ShedKind(ShedKind.Base.SKIDS, true));
+    }
+
+    /** Skids lie on edge, so the floor frame is as high above the ground as they are wide. */
+    private static Length skid(Choices choices) {
+        return choices.section(Choices.Group.LEGS).width();
+    }
+
+    @Override
+    public DesignSpec sized(
+            Choices choices, Brief brief, Map<String, Length> held, Length width, Length depth) {
+        Map<String, Length> lengths = new LinkedHashMap<>();
+        lengths.put(ShedDimensions.WIDTH, width);
+        lengths.put(ShedDimensions.DEPTH, depth);
+        lengths.put(ShedDimensions.OVERHANG, OVERHANG.ceilTo(choices.step()));
+        lengths.replaceAll(held::getOrDefault);
+        return settled(new DesignSpec(id(), lengths, choices), brief, held);
+    }
+
+    @Override
+    public DesignSpec settled(DesignSpec spec, Brief brief, Map<String, Length> held) {
+        Length standing = brief.keeper().body().height().plus(ABOVE_HEAD);
+        return ShedSizes.keeping(new LeastHeights(spec, brief.needs()).standing(standing), held);
+    }
+
+    /**
+     * Studs taller than a man bow under their skins when they are as thin as they are wide; skids
+     * lie along the whole floor and need not be as stout as legs.
+     */
+    @Override
+    public Section least(Choices.Group group) {
+        return switch (group) {
+            case WALLS -> LEAST_WALL;
+            case LEGS -> LEAST_SKID;
+            default -> group.least();
+        };
+    }
+
+    @Override
+    public Side width(Choices choices) {
+        return ShedSizes.width(choices, WIDTH_LEAST, WIDTH_MOST);
+    }
+
+    @Override
+    public Side depth(Choices choices) {
+        return ShedSizes.depth(choices, DEPTH_LEAST, DEPTH_MOST);
+    }
+
+    @Override
+    public Length leastOther(Length side, Choices choices, Brief brief) {
+        return ShedSizes.leastOther(side, choices, brief);
+    }
+
+    @Override
+    public List<FreeLength> free(Choices choices) {
+        return List.of(ShedSizes.overhangs(choices));
+    }
+}
