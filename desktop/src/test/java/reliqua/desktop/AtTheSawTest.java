@@ -13,6 +13,7 @@ import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
@@ -31,6 +32,12 @@ import reliqua.desktop.work.Workspace;
 @ExtendWith(ApplicationExtension.class)
 class AtTheSawTest {
     private Workspace workspace;
+
+    /** Before the window, which must come up in a set time. */
+    @BeforeAll
+    static void seek() {
+        SettledHouse.ternLane();
+    }
 
     @Start
     void start(Stage stage) throws IOException {

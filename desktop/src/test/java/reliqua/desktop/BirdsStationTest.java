@@ -11,6 +11,7 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
@@ -36,6 +37,12 @@ import reliqua.files.ProjectFile;
 @ExtendWith(ApplicationExtension.class)
 class BirdsStationTest {
     private DrivenWindow window;
+
+    /** Before the window, which must come up in a set time. */
+    @BeforeAll
+    static void seek() {
+        SettledHouse.ternLane();
+    }
 
     @Start
     void start(Stage stage) throws IOException {

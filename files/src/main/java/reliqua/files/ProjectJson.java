@@ -2,12 +2,16 @@ package reliqua.files;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.stream.Stream;
+import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.coop.family.Families;
@@ -52,6 +56,7 @@ final class ProjectJson {
         SiteJson.write(root.putObject("site"), project.site());
         prices(root.putObject("prices"), project.prices());
         root.put("family", project.family());
+        addOns(root.putArray("addOns"), project.addOns());
         ObjectNode held = root.putObject("held");
         project.held().forEach((key, length) -> held.put(key, JsonWords.mm(length)));
         project.chosen().ifPresent(chosen -> chosen(root.putObject("chosen"), chosen));
@@ -83,6 +88,7 @@ final class ProjectJson {
 
     private static void chosen(ObjectNode node, Project.Chosen chosen) {
         node.put("family", chosen.spec().family());
+        addOns(node.putArray("addOns"), chosen.spec().addOns());
         ObjectNode dimensions = node.putObject("dimensions");
         chosen.spec().lengths().forEach((key, length) -> dimensions.put(key, JsonWords.mm(length)));
         Choices choices = chosen.spec().choices();
@@ -160,6 +166,7 @@ final class ProjectJson {
                 heap,
                 root.inner("prices").map(in -> prices(in, offers)).orElse(PriceBook.EMPTY),
                 root.text("family", FIRST_FAMILY),
+                addOns(root),
                 held,
                 root.inner("chosen").map(ProjectJson::chosen),
                 CutsJson.read(root, cut),
@@ -202,10 +209,16 @@ final class ProjectJson {
         lengths(lengths, dimensions);
         List<Section> sections = new ArrayList<>();
         for (Choices.Group group : Choices.Group.values()) {
-            Optional<JsonReader> section = groups.inner(JsonWords.lower(group));
+            // Older files know no run; its frames are of what the walls are of.
+            String name = JsonWords.lower(group);
+            String known =
+                    group == Choices.Group.RUN && !groups.has(name)
+                            ? JsonWords.lower(Choices.Group.WALLS)
+                            : name;
             sections.add(
-                    section.map(s -> Section.of(s.mm("thickness"), s.mm("width")))
-                            .orElseThrow(() -> missing(groups, JsonWords.lower(group))));
+                    groups.inner(known)
+                            .map(s -> Section.of(s.mm("thickness"), s.mm("width")))
+                            .orElseThrow(() -> missing(groups, name)));
         }
         Choices choices =
                 new Choices(
@@ -222,7 +235,8 @@ final class ProjectJson {
                                 Practice.Underside.class,
                                 Practice.Underside.CLOSED_IN),
                         in.mm("step"));
-        DesignSpec spec = new DesignSpec(in.text("family", FIRST_FAMILY), dimensions, choices);
+        DesignSpec spec =
+                new DesignSpec(in.text("family", FIRST_FAMILY), dimensions, choices, addOns(in));
         Families.find(spec.family())
                 .ifPresent(
                         family ->
@@ -230,6 +244,23 @@ final class ProjectJson {
                                         .filter(key -> !dimensions.containsKey(key))
                                         .forEach(key -> lengths.fault(key + " is missing")));
         return new Project.Chosen(spec, in.list("seams", ProjectJson::seam));
+    }
+
+    private static void addOns(ArrayNode list, Set<AddOn> addOns) {
+        addOns.forEach(a -> list.add(a.id()));
+    }
+
+    private static Set<AddOn> addOns(JsonReader in) {
+        Set<AddOn> addOns = EnumSet.noneOf(AddOn.class);
+        for (String id : in.texts("addOns")) {
+            Optional<AddOn> known =
+                    Stream.of(AddOn.values()).filter(a -> a.id().equals(id)).findFirst();
+            known.ifPresent(addOns::add);
+            if (known.isEmpty()) {
+                in.fault("addOns: \"" + id + "\" is unknown");
+            }
+        }
+        return addOns;
     }
 
     /** Every length of an object, by its key. */

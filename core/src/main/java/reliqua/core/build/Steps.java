@@ -55,7 +55,7 @@ public final class Steps {
     private static int minutesEach(Role role) {
         return switch (role) {
             case LEG, SKID, RAFTER, SKIN, DECK, ROOF_SHEET, NEST_PANEL -> 12;
-            case DOOR_LEAF, NEST_LID, POP_DOOR, APRON, SKIRT -> 20;
+            case DOOR_LEAF, NEST_LID, POP_DOOR, APRON, SKIRT, RUN_MESH -> 20;
             case STUD,
                     RIM,
                     JOIST,
@@ -92,8 +92,9 @@ public final class Steps {
             case LEG, SKID -> Optional.of(Sum.of("build.check.level"));
             case STUD -> Optional.of(Sum.of("build.check.plumb"));
             case RAFTER -> Optional.of(Sum.of("build.check.rafter", coop.measures().pitch()));
-            case DOOR_FRAME, DOOR_LEAF, NEST_LID -> Optional.of(Sum.of("build.check.swing"));
-            case VENT_MESH, SKIRT, APRON -> Optional.of(Sum.of("build.check.mesh"));
+            case DOOR_FRAME, DOOR_LEAF, NEST_LID, GATE_FRAME ->
+                    Optional.of(Sum.of("build.check.swing"));
+            case VENT_MESH, RUN_MESH, SKIRT, APRON -> Optional.of(Sum.of("build.check.mesh"));
             default -> Optional.empty();
         };
     }

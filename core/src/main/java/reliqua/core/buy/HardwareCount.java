@@ -46,11 +46,7 @@ public final class HardwareCount {
                 (int) Math.ceil(roof * ROOF_SCREWS_A_SQUARE_METRE),
                 Integer::sum);
         int lids = coop.of(Role.NEST_LID).size();
-        int doors =
-                (int)
-                        coop.openings().stream()
-                                .filter(o -> o.kind() == Opening.Kind.CLEAN_OUT_DOOR)
-                                .count();
+        int doors = (int) coop.openings().stream().filter(Opening::isHinged).count();
         counts.merge(Hardware.Kind.HINGES, 2 * (lids + doors), Integer::sum);
         counts.merge(Hardware.Kind.LATCHES, lids + doors, Integer::sum);
         counts.values().removeIf(n -> n == 0);

@@ -28,6 +28,9 @@ final class HousingRule implements Rule {
             boolean lower = m.roostTop().minus(m.nestEntrance()).atLeast(Needs.NEST_BELOW_ROOST);
             found.add(fault("nestBelowRoost", lower, m.nestEntrance(), m.roostTop()));
         }
+        if (m.run().um2() > 0) {
+            found.add(fault("run", m.run().atLeast(needs.run()), m.run(), needs.run()));
+        }
         found.add(fault("vents", m.vents().atLeast(needs.vents()), m.vents(), needs.vents()));
         return found;
     }

@@ -77,6 +77,7 @@ public record Coop(List<Part> parts, List<Opening> openings, Measures measures) 
      * @param nestEntrance lip of the nest entrances above the floor
      * @param vents permanent openings
      * @param headroom least from a roost to the rafters
+     * @param run ground of the run; nothing where none is built on
      * @param standing clear height where the keeper stands inside; zero in a house that one does
      *     not go into
      * @param reach from the clean-out door to the farthest corner of the floor
@@ -97,6 +98,7 @@ public record Coop(List<Part> parts, List<Opening> openings, Measures measures) 
             Length nestEntrance,
             Area vents,
             Length headroom,
+            Area run,
             Length standing,
             Length reach,
             Angle pitch,

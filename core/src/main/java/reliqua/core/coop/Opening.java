@@ -16,6 +16,7 @@ public record Opening(Kind kind, Length width, Length height, Length bottom) {
     public enum Kind {
         POP_DOOR,
         CLEAN_OUT_DOOR,
+        GATE,
         NEST_ENTRANCE,
         EAVE_VENT,
         WALL_VENT
@@ -23,6 +24,11 @@ public record Opening(Kind kind, Length width, Length height, Length bottom) {
 
     public Area area() {
         return Area.of(width, height);
+    }
+
+    /** Whether a hinged leaf closes it, which wants hinges and a latch. */
+    public boolean isHinged() {
+        return kind == Kind.CLEAN_OUT_DOOR || kind == Kind.GATE;
     }
 
     /** Whether it is a permanent vent, closed by mesh alone. */

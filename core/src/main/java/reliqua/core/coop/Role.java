@@ -43,6 +43,10 @@ public enum Role {
     RAMP_BOARD('G', Stage.RAMP, Straightness.FRAME, false),
     RAMP_RUNNER('G', Stage.RAMP, Straightness.BATTEN, true, Latitude.mm(20, 60)),
     RAMP_CLEAT('G', Stage.RAMP, Straightness.BATTEN, false, Latitude.mm(12, 25)),
+    RUN_POST('Q', Stage.RUN, Straightness.FRAME, false, Latitude.mm(0, 40)),
+    RUN_RAIL('Q', Stage.RUN, Straightness.FRAME, false),
+    GATE_FRAME('Q', Stage.RUN, Straightness.DOOR, false),
+    RUN_MESH('M', Stage.MESH, Straightness.FRAME, false),
     VENT_MESH('M', Stage.MESH, Straightness.FRAME, false),
     SKIRT('M', Stage.MESH, Straightness.FRAME, false),
     APRON('M', Stage.MESH, Straightness.FRAME, false);

@@ -11,5 +11,6 @@ public enum Stage {
     NESTS,
     ROOSTS,
     RAMP,
+    RUN,
     MESH
 }

@@ -48,6 +48,9 @@ public final class Oblique {
         return switch (role) {
             case LEG,
                     SKID,
+                    RUN_POST,
+                    RUN_RAIL,
+                    GATE_FRAME,
                     RIM,
                     SKIN,
                     DOOR_LEAF,

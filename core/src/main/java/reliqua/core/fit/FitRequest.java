@@ -2,6 +2,8 @@ package reliqua.core.fit;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.Brief;
 import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.cutting.CutMade;
@@ -21,6 +23,7 @@ import reliqua.core.stock.PriceBook;
  * @param keeper with the limits of the place
  * @param heap what there is
  * @param prices what can be bought
+ * @param addOns what is to be built on
  * @param held lengths the keeper has fixed, by key
  * @param cuts what has been cut already: pieces that serve a house need not be cut again
  * @param seed same seed, same answer
@@ -32,6 +35,7 @@ public record FitRequest(
         Keeper keeper,
         Heap heap,
         PriceBook prices,
+        Set<AddOn> addOns,
         Map<String, Length> held,
         List<CutMade> cuts,
         long seed) {
@@ -39,15 +43,17 @@ public record FitRequest(
     public FitRequest {
         cuts = List.copyOf(cuts);
         held = Map.copyOf(held);
+        addOns = Set.copyOf(addOns);
     }
 
     /** Whom it is for. */
     public Brief brief() {
-        return new Brief(needs, keeper);
+        return new Brief(needs, keeper, addOns);
     }
 
     /** The same with another seed. */
     public FitRequest seeded(long other) {
-        return new FitRequest(family, needs, underside, keeper, heap, prices, held, cuts, other);
+        return new FitRequest(
+                family, needs, underside, keeper, heap, prices, addOns, held, cuts, other);
     }
 }

@@ -98,8 +98,7 @@ public final class Fitter {
         List<Candidate> distinct = distinct(Stream.concat(climbed.stream(), drawn.stream()));
         List<Candidate> planned =
                 trial.exact(Stream.concat(distinct.stream(), standard.stream()).toList());
-        List<Candidate> exact =
-                planned.stream().limit(distinct.size()).sorted(Candidate.ORDER).toList();
+        List<Candidate> exact = exact(planned, distinct.size());
         exact.stream().findFirst().ifPresent(soFar);
         Optional<Candidate> best = exact.stream().findFirst().map(trial::joined);
         List<Candidate> others = exact.stream().skip(1).toList();
@@ -112,6 +111,22 @@ public final class Fitter {
                 trial.skipped(),
                 trial.obstacle(),
                 trial.scatter(Stream.concat(planned.stream(), best.stream())));
+    }
+
+    /**
+     * The houses planned exactly, best first. The standard size is the last of them: it is among
+     * them where the place allows it and it is not one of the others, for planned by heuristics it
+     * may have seemed worse than it is.
+     */
+    private List<Candidate> exact(List<Candidate> planned, int found) {
+        List<Candidate> exact = new ArrayList<>(planned.subList(0, found));
+        planned.stream()
+                .skip(found)
+                .filter(s -> houses.within(s.spec()))
+                .filter(s -> exact.stream().noneMatch(c -> c.spec().equals(s.spec())))
+                .filter(s -> exact.isEmpty() || Candidate.ORDER.compare(s, exact.getFirst()) < 0)
+                .forEach(exact::add);
+        return exact.stream().sorted(Candidate.ORDER).toList();
     }
 
     /**

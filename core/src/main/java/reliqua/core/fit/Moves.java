@@ -48,7 +48,7 @@ final class Moves {
      */
     List<Function<Candidate, List<DesignSpec>>> all() {
         List<Function<Candidate, List<DesignSpec>>> moves = new ArrayList<>();
-        for (Choices.Group group : STRENGTH_FIRST) {
+        for (Choices.Group group : groups()) {
             moves.add(
                     c ->
                             sections.of(group).stream()
@@ -70,6 +70,13 @@ final class Moves {
         moves.add(this::otherSizes);
         moves.add(this::otherFree);
         return moves;
+    }
+
+    /** Those of the house, and of what is built on to it. */
+    private List<Choices.Group> groups() {
+        List<Choices.Group> groups = new ArrayList<>(STRENGTH_FIRST);
+        request.addOns().forEach(a -> groups.addAll(a.groups()));
+        return groups;
     }
 
     private static Choices choices(Candidate c) {

@@ -101,7 +101,8 @@ final class SectionOptions {
                     Choices.Group.FLOOR,
                     Choices.Group.PURLINS,
                     Choices.Group.RAFTERS,
-                    Choices.Group.ROOSTS);
+                    Choices.Group.ROOSTS,
+                    Choices.Group.RUN);
 
     /**
      * About how many metres a house for a dozen birds takes of each group; only to share out the
@@ -116,6 +117,7 @@ final class SectionOptions {
             case PURLINS -> 16;
             case TRIM -> 32;
             case ROOSTS -> 7;
+            case RUN -> 40;
         };
     }
 
@@ -135,6 +137,7 @@ final class SectionOptions {
             case PURLINS -> Section.mm(52, 152);
             case TRIM -> Section.mm(26, 76);
             case ROOSTS -> Section.mm(52, 91);
+            case RUN -> Section.mm(52, 102);
         };
     }
 

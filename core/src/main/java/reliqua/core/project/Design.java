@@ -126,7 +126,10 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
             Progress progress,
             Consumer<Candidate> soFar)
             throws Unbuildable {
-        Coop coop = Families.build(chosen.spec(), new Brief(project.needs(), project.keeper()));
+        Coop coop =
+                Families.build(
+                        chosen.spec(),
+                        new Brief(project.needs(), project.keeper(), project.addOns()));
         List<Finding> findings =
                 Findings.of(coop, project.needs(), project.keeper(), project.heap());
         Workshop workshop = Workshop.of(project.keeper());

@@ -3,6 +3,7 @@ package reliqua.core.project;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -10,6 +11,7 @@ import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.coop.family.Families;
@@ -42,7 +44,8 @@ import reliqua.core.stock.PriceBook;
  * @param heap what there is
  * @param prices what can be bought
  * @param family id of the kind of coop that is sought
- * @param held lengths the keeper has fixed, by the family's keys
+ * @param addOns what is to be built on
+ * @param held lengths the keeper has fixed, by their keys
  * @param chosen the house settled on; without it the best fit is followed
  * @param cuts what has been cut, in that order
  * @param wishes which pieces are to come from where, or not to
@@ -57,6 +60,7 @@ public record Project(
         Heap heap,
         PriceBook prices,
         String family,
+        Set<AddOn> addOns,
         Map<String, Length> held,
         Optional<Chosen> chosen,
         List<CutMade> cuts,
@@ -91,6 +95,9 @@ public record Project(
         if (name.isBlank()) {
             throw new IllegalArgumentException(Words.say("project.noName"));
         }
+        Set<AddOn> ordered = EnumSet.noneOf(AddOn.class);
+        ordered.addAll(addOns);
+        addOns = Collections.unmodifiableSet(ordered);
         held = Collections.unmodifiableMap(new TreeMap<>(held));
         cuts = List.copyOf(cuts);
         wishes = Collections.unmodifiableSortedSet(new TreeSet<>(wishes));
@@ -109,6 +116,7 @@ public record Project(
                 heap,
                 prices,
                 Families.all().getFirst().id(),
+                Set.of(),
                 Map.of(),
                 Optional.empty(),
                 List.of(),
@@ -119,38 +127,38 @@ public record Project(
 
     public Project withKeeper(Keeper other) {
         return new Project(
-                name, other, flock, site, heap, prices, family, held, chosen, cuts, wishes, done,
-                story);
+                name, other, flock, site, heap, prices, family, addOns, held, chosen, cuts, wishes,
+                done, story);
     }
 
     public Project withFlock(Flock other) {
         return new Project(
-                name, keeper, other, site, heap, prices, family, held, chosen, cuts, wishes, done,
-                story);
+                name, keeper, other, site, heap, prices, family, addOns, held, chosen, cuts, wishes,
+                done, story);
     }
 
     public Project withSite(Site other) {
         return new Project(
-                name, keeper, flock, other, heap, prices, family, held, chosen, cuts, wishes, done,
-                story);
+                name, keeper, flock, other, heap, prices, family, addOns, held, chosen, cuts,
+                wishes, done, story);
     }
 
     public Project withHeap(Heap other) {
         return new Project(
-                name, keeper, flock, site, other, prices, family, held, chosen, cuts, wishes, done,
-                story);
+                name, keeper, flock, site, other, prices, family, addOns, held, chosen, cuts,
+                wishes, done, story);
     }
 
     public Project withPrices(PriceBook other) {
         return new Project(
-                name, keeper, flock, site, heap, other, family, held, chosen, cuts, wishes, done,
-                story);
+                name, keeper, flock, site, heap, other, family, addOns, held, chosen, cuts, wishes,
+                done, story);
     }
 
     public Project withChosen(Optional<Chosen> other) {
         return new Project(
-                name, keeper, flock, site, heap, prices, family, held, other, cuts, wishes, done,
-                story);
+                name, keeper, flock, site, heap, prices, family, addOns, held, other, cuts, wishes,
+                done, story);
     }
 
     /** With this house settled on. */
@@ -177,8 +185,8 @@ public record Project(
         more.putAll(held);
         more.put(dimension, length);
         return new Project(
-                name, keeper, flock, site, heap, prices, family, more, chosen, cuts, wishes, done,
-                story);
+                name, keeper, flock, site, heap, prices, family, addOns, more, chosen, cuts, wishes,
+                done, story);
     }
 
     /** With a dimension free again. */
@@ -187,14 +195,14 @@ public record Project(
         fewer.putAll(held);
         fewer.remove(dimension);
         return new Project(
-                name, keeper, flock, site, heap, prices, family, fewer, chosen, cuts, wishes, done,
-                story);
+                name, keeper, flock, site, heap, prices, family, addOns, fewer, chosen, cuts,
+                wishes, done, story);
     }
 
     public Project withCuts(List<CutMade> other) {
         return new Project(
-                name, keeper, flock, site, heap, prices, family, held, chosen, other, wishes, done,
-                story);
+                name, keeper, flock, site, heap, prices, family, addOns, held, chosen, other,
+                wishes, done, story);
     }
 
     /** With a wish in place of those it contradicts, or without it. */
@@ -207,15 +215,15 @@ public record Project(
             other.remove(wish);
         }
         return new Project(
-                name, keeper, flock, site, heap, prices, family, held, chosen, cuts, other, done,
-                story);
+                name, keeper, flock, site, heap, prices, family, addOns, held, chosen, cuts, other,
+                done, story);
     }
 
     /** With another story. */
     Project withStory(List<Told> other) {
         return new Project(
-                name, keeper, flock, site, heap, prices, family, held, chosen, cuts, wishes, done,
-                other);
+                name, keeper, flock, site, heap, prices, family, addOns, held, chosen, cuts, wishes,
+                done, other);
     }
 
     /** With this told behind the story so far of another project. */
@@ -234,7 +242,7 @@ public record Project(
             changed.remove(key);
         }
         return new Project(
-                name, keeper, flock, site, heap, prices, family, held, chosen, cuts, wishes,
+                name, keeper, flock, site, heap, prices, family, addOns, held, chosen, cuts, wishes,
                 changed, story);
     }
 
@@ -263,10 +271,45 @@ public record Project(
         return Families.find(family).orElse(Families.all().getFirst());
     }
 
+    /** The keys of all lengths that can be fixed. */
+    public List<String> keys() {
+        List<String> keys = new ArrayList<>(kind().keys());
+        addOns.forEach(a -> keys.addAll(a.keys()));
+        return keys;
+    }
+
+    /** With something built on, or without it; the house is sought anew. */
+    public Project with(AddOn addOn, boolean wanted) {
+        Set<AddOn> changed = EnumSet.noneOf(AddOn.class);
+        changed.addAll(addOns);
+        Map<String, Length> kept = new TreeMap<>(held);
+        if (wanted) {
+            changed.add(addOn);
+        } else {
+            changed.remove(addOn);
+            addOn.keys().forEach(kept::remove);
+        }
+        return new Project(
+                name,
+                keeper,
+                flock,
+                site,
+                heap,
+                prices,
+                family,
+                changed,
+                kept,
+                Optional.empty(),
+                cuts,
+                wishes,
+                done,
+                story);
+    }
+
     /** Seeks another kind of coop; lengths that were fixed and that it has not are let go. */
     public Project seeking(CoopFamily other) {
         Map<String, Length> kept = new TreeMap<>(held);
-        kept.keySet().retainAll(other.keys());
+        kept.keySet().removeIf(key -> kind().keys().contains(key) && !other.keys().contains(key));
         return new Project(
                 name,
                 keeper,
@@ -275,6 +318,7 @@ public record Project(
                 heap,
                 prices,
                 other.id(),
+                addOns,
                 kept,
                 Optional.empty(),
                 cuts,
@@ -300,6 +344,15 @@ public record Project(
     /** What a search for this project starts from. */
     public FitRequest fitRequest() {
         return new FitRequest(
-                kind(), needs(), flock.practice().underside(), keeper, heap, prices, held, cuts, 1);
+                kind(),
+                needs(),
+                flock.practice().underside(),
+                keeper,
+                heap,
+                prices,
+                addOns,
+                held,
+                cuts,
+                1);
     }
 }

@@ -4,7 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.Families;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
@@ -103,24 +106,38 @@ public final class SayEdit {
                 "");
     }
 
-    /** "width 62 1/2" and "free width", for the lengths of every family. */
+    /** "width 62 1/2" and "free width", for the lengths of every family and of what is built on. */
     private static List<Phrase> lengths() {
         String keys =
-                String.join(
-                        "|",
-                        Families.all().stream()
-                                .flatMap(f -> f.keys().stream())
-                                .distinct()
-                                .toList());
+                Stream.concat(
+                                Families.all().stream().flatMap(f -> f.keys().stream()),
+                                Stream.of(AddOn.values()).flatMap(a -> a.keys().stream()))
+                        .distinct()
+                        .map(key -> key.replace("-", "[ -]"))
+                        .collect(Collectors.joining("|"));
         return List.of(
-                Phrase.of("(" + keys + ") (.+)", (m, p) -> hold(m.group(1), m.group(2), p)),
+                Phrase.of("(" + keys + ") (.+)", (m, p) -> hold(key(m), m.group(2), p)),
                 Phrase.of(
                         "(?:free|release) (" + keys + ")",
                         (m, _) ->
                                 Phrase.change(
-                                        p -> p.release(m.group(1)),
+                                        p -> p.release(key(m)),
                                         "say.release",
-                                        dimensionWord(m.group(1)))));
+                                        dimensionWord(key(m)))),
+                Phrase.of(
+                        "(with|without|no) (?:a )?run",
+                        (m, _) -> builtOn(AddOn.RUN, m.group(1).equals("with"))));
+    }
+
+    private static String key(Matcher phrase) {
+        return phrase.group(1).replace(' ', '-');
+    }
+
+    private static Said builtOn(AddOn addOn, boolean wanted) {
+        return Phrase.change(
+                p -> p.with(addOn, wanted),
+                wanted ? "say.with" : "say.without",
+                Words.say("addon." + addOn.id()));
     }
 
     private static String dimensionWord(String key) {
@@ -128,7 +145,7 @@ public final class SayEdit {
     }
 
     private static Said hold(String key, String length, Project project) {
-        if (!project.kind().keys().contains(key)) {
+        if (!project.keys().contains(key)) {
             return new Said.Unclear(
                     Words.say(
                             "say.dimension.none", Words.say("family." + project.kind().id()), key));

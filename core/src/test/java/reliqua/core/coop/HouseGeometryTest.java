@@ -39,6 +39,18 @@ class HouseGeometryTest {
         }
     }
 
+    @ParameterizedTest
+    @MethodSource("reliqua.core.coop.Houses#families")
+    void aRunFitsOnWhateverTheHouseIs(CoopFamily family) {
+        Random random = new Random(13);
+        for (int n = 0; n < HOUSES / 4; n++) {
+            Coop coop = Houses.randomWithRun(family, random);
+            assertThat(coop.of(Role.RUN_MESH)).isNotEmpty();
+            assertThat(overlaps(coop)).as("house %d, %s", n, coop.measures()).isEmpty();
+            assertThat(hanging(coop)).as("house %d, %s", n, coop.measures()).isEmpty();
+        }
+    }
+
     private static List<String> overlaps(Coop coop) {
         List<String> found = new ArrayList<>();
         List<Part> parts = coop.parts();

@@ -4,6 +4,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.Set;
+import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.Brief;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.CoopFamily;
@@ -58,7 +60,8 @@ public final class Houses {
                         Section.mm(38, 89),
                         Section.mm(19, 64),
                         trim,
-                        Section.mm(38, 64)),
+                        Section.mm(38, 64),
+                        Section.mm(19, 64)),
                 Length.mm(15),
                 skin,
                 Length.mm(1220),
@@ -78,7 +81,7 @@ public final class Houses {
         for (int n = 0; n < keys.size(); n++) {
             byKey.put(keys.get(n), lengths[n]);
         }
-        return new DesignSpec(family, byKey, choices);
+        return new DesignSpec(family, byKey, choices, Set.of());
     }
 
     /** Draws it up for a keeper of ordinary height. */
@@ -122,6 +125,25 @@ public final class Houses {
                 return build(
                         spec(family.id(), choices(random), lengths),
                         needs(3 + random.nextInt(14), random));
+            } catch (Unbuildable e) {
+                continue;
+            }
+        }
+    }
+
+    /** The same with a run before it. */
+    public static Coop randomWithRun(CoopFamily family, Random random) {
+        while (true) {
+            Length[] lengths =
+                    family.keys().stream()
+                            .map(key -> length(family.id() + " " + key, random))
+                            .toArray(Length[]::new);
+            DesignSpec bare = spec(family.id(), choices(random), lengths);
+            DesignSpec spec =
+                    new DesignSpec(bare.family(), bare.lengths(), bare.choices(), Set.of(AddOn.RUN))
+                            .with(AddOn.RUN.keys().getFirst(), mm(random, 1800, 2600));
+            try {
+                return build(spec, needs(3 + random.nextInt(14), random));
             } catch (Unbuildable e) {
                 continue;
             }

@@ -24,6 +24,10 @@ class RaisedHouseTest {
         Set<Role> others =
                 EnumSet.of(
                         Role.SKID,
+                        Role.RUN_POST,
+                        Role.RUN_RAIL,
+                        Role.GATE_FRAME,
+                        Role.RUN_MESH,
                         Role.BLOCKING,
                         Role.BOARD,
                         Role.COVER_BATTEN,

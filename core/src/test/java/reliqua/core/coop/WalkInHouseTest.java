@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import reliqua.core.check.Finding;
 import reliqua.core.check.Findings;
@@ -106,7 +107,7 @@ class WalkInHouseTest {
 
     @Test
     void aKindThatIsNotKnownIsSaidSo() {
-        DesignSpec unknown = new DesignSpec("castle", spec(Map.of()).lengths(), CHOICES);
+        DesignSpec unknown = new DesignSpec("castle", spec(Map.of()).lengths(), CHOICES, Set.of());
         assertThat(Families.find("castle")).isEqualTo(Optional.empty());
         assertThatThrownBy(() -> Families.build(unknown, BRIEF))
                 .isInstanceOfSatisfying(

@@ -10,6 +10,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import reliqua.core.build.Steps;
 import reliqua.core.coop.Role;
+import reliqua.core.coop.family.AddOn;
+import reliqua.core.coop.family.Families;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.cutting.Progress;
 import reliqua.core.drawing.BirdsPicture;
@@ -186,5 +188,28 @@ class ProjectTest {
                                 });
             }
         }
+    }
+
+    @Test
+    void aRunIsSaidAndItsLengthHeldAndLetGoWithIt() {
+        Project run = applied("run length 10 ft", applied("with a run", project));
+        assertThat(run.addOns()).containsExactly(AddOn.RUN);
+        assertThat(run.held()).containsEntry("run-length", Length.inches(120));
+        assertThat(applied("without run", run).held()).isEmpty();
+        assertThat(applied("free run length", run).held()).isEmpty();
+        assertThat(SayEdit.read("run length 10 ft", project))
+                .isInstanceOf(SayEdit.Said.Unclear.class);
+        assertThat(run.seeking(Families.find("walkin").orElseThrow()).held()).hasSize(1);
+    }
+
+    @Test
+    void aHouseWithARunIsFittedAndItsGroundIsCounted() throws Unbuildable {
+        Project run = project.with(AddOn.RUN, true);
+        Design design =
+                Design.derive(run, Optional.empty(), Progress.NONE, _ -> {}).design().orElseThrow();
+        assertThat(design.candidate().faults()).isZero();
+        assertThat(design.candidate().coop().measures().run().um2())
+                .isGreaterThanOrEqualTo(run.needs().run().um2());
+        assertThat(design.steps()).anyMatch(s -> s.role() == Role.RUN_MESH);
     }
 }

@@ -12,7 +12,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import reliqua.core.check.Finding;
-import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.MeasureException;
 import reliqua.core.measure.Tape;
@@ -37,7 +36,7 @@ final class DesignSlip extends VBox {
     private final Label kind = Parts.text("", "title");
     private final Label note = Parts.text("", "soft");
     private final VBox lengths = new VBox(9);
-    private String family = "";
+    private String shownFamily = "";
     private final VBox findings = new VBox(7);
     private final VBox idle = new VBox(5);
     private final Label fault = Parts.text("", "danger", "note");
@@ -80,16 +79,17 @@ final class DesignSlip extends VBox {
         idle.getChildren().add(Parts.text(Texts.get("fit.idle.why"), "note"));
     }
 
-    /** The lengths of the kind of coop that is sought. */
-    private void showKind(CoopFamily sought) {
-        if (sought.id().equals(family)) {
+    /** The lengths of the kind of coop that is sought, and of what is built on. */
+    private void showKind(Project project) {
+        String family = project.kind().id();
+        if (project.keys().equals(List.copyOf(lines.keySet())) && family.equals(shownFamily)) {
             return;
         }
-        family = sought.id();
+        shownFamily = family;
         kind.setText(Words.say("family." + family + ".title"));
         note.setText(Words.say("family." + family + ".note"));
         lines.clear();
-        lengths.getChildren().setAll(sought.keys().stream().map(this::line).toList());
+        lengths.getChildren().setAll(project.keys().stream().map(this::line).toList());
     }
 
     private HBox line(String name) {
@@ -159,7 +159,7 @@ final class DesignSlip extends VBox {
     void refresh(Optional<Design> design) {
         shown = design;
         showIdle();
-        showKind(workspace.project().kind());
+        showKind(workspace.project());
         boolean settled = workspace.project().chosen().isPresent();
         settle.setText(Texts.get(settled ? "fit.unsettle" : "fit.settle"));
         settle.setDisable(design.isEmpty() && !settled);

@@ -14,9 +14,11 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import reliqua.core.coop.Part;
+import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.coop.family.Families;
 import reliqua.core.drawing.Elevation;
@@ -66,13 +68,9 @@ public final class FitStation implements Station {
     public FitStation(Workspace workspace) {
         this.workspace = workspace;
         this.slip = new DesignSlip(workspace);
-        HBox head =
-                Parts.row(
-                        12,
-                        Parts.text(Texts.get("station.fit"), "headline"),
-                        summary,
-                        Parts.spring(),
-                        kinds);
+        Label headline = Parts.text(Texts.get("station.fit"), "headline");
+        headline.setMinWidth(Region.USE_PREF_SIZE);
+        HBox head = Parts.row(12, headline, summary, Parts.spring(), kinds);
         StackPane views = new StackPane(house, flat);
         views.setMinSize(0, 0);
         HBox.setHgrow(views, Priority.ALWAYS);
@@ -98,6 +96,7 @@ public final class FitStation implements Station {
     private void showKinds() {
         ToggleGroup group = new ToggleGroup();
         CoopFamily sought = workspace.project().kind();
+        kinds.setMinWidth(Region.USE_PREF_SIZE);
         kinds.getChildren().clear();
         for (CoopFamily each : Families.all()) {
             ToggleButton choice =
@@ -110,6 +109,21 @@ public final class FitStation implements Station {
                             "pill");
             kinds.getChildren().add(choice);
         }
+        for (AddOn each : AddOn.values()) {
+            kinds.getChildren()
+                    .add(
+                            Parts.toggle(
+                                    "with-" + each.id(),
+                                    Words.say("addon." + each.id() + ".title"),
+                                    workspace.project().addOns().contains(each),
+                                    wanted -> buildOn(each, wanted)));
+        }
+    }
+
+    private void buildOn(AddOn addOn, boolean wanted) {
+        String key = wanted ? "say.with" : "say.without";
+        workspace.edit(
+                Words.say(key, Words.say("addon." + addOn.id())), p -> p.with(addOn, wanted));
     }
 
     private void seek(CoopFamily kind) {
@@ -196,8 +210,9 @@ public final class FitStation implements Station {
         }
         String remark = state.design().map(d -> d.candidate().plan().remark()).orElse("");
         summary.setText(summary(state) + (remark.isEmpty() ? "" : "  " + remark));
-        if (!workspace.project().kind().id().equals(shownKind)) {
-            shownKind = workspace.project().kind().id();
+        String sought = workspace.project().kind().id() + workspace.project().addOns();
+        if (!sought.equals(shownKind)) {
+            shownKind = sought;
             last = state.search();
             showKinds();
         }

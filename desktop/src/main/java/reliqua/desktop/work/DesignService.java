@@ -12,6 +12,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.cutting.NativeSolver;
 import reliqua.core.cutting.Progress;
@@ -83,6 +84,7 @@ public final class DesignService {
                         project.heap(),
                         project.prices(),
                         project.family(),
+                        project.addOns(),
                         project.held(),
                         project.chosen(),
                         project.cuts(),
@@ -91,12 +93,7 @@ public final class DesignService {
             return;
         }
         inputs = bearing;
-        boolean otherKind =
-                state.get()
-                        .design()
-                        .filter(d -> !d.candidate().spec().family().equals(project.kind().id()))
-                        .isPresent();
-        if (otherKind) {
+        if (state.get().design().filter(d -> !isSought(d, project)).isPresent()) {
             state.set(new State(Optional.empty(), Optional.empty(), "", 0));
         }
         stop();
@@ -105,6 +102,11 @@ public final class DesignService {
         progress.set(0);
         review.set(PlanReview.NONE);
         worker.submit(run);
+    }
+
+    private static boolean isSought(Design design, Project project) {
+        DesignSpec spec = design.candidate().spec();
+        return spec.family().equals(project.kind().id()) && spec.addOns().equals(project.addOns());
     }
 
     /** Stops the search with the best so far. */

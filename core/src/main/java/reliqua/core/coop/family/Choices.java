@@ -35,7 +35,8 @@ public record Choices(
         RAFTERS(36, 63),
         PURLINS(18, 38),
         TRIM(16, 36),
-        ROOSTS(36, 38);
+        ROOSTS(36, 38),
+        RUN(18, 44);
 
         private final Section least;
 

@@ -1,7 +1,9 @@
 package reliqua.core.coop.family;
 
 import java.util.Collections;
+import java.util.EnumSet;
 import java.util.Map;
+import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import reliqua.core.measure.Length;
@@ -12,16 +14,22 @@ import reliqua.core.measure.Length;
  * @param family id of the family that builds it
  * @param lengths by the family's keys
  * @param choices what the heap decides
+ * @param addOns what is built on
  */
-public record DesignSpec(String family, SortedMap<String, Length> lengths, Choices choices) {
-    /** Copies the lengths. */
+public record DesignSpec(
+        String family, SortedMap<String, Length> lengths, Choices choices, Set<AddOn> addOns) {
+    /** Copies the collections. */
     public DesignSpec {
         lengths = Collections.unmodifiableSortedMap(new TreeMap<>(lengths));
+        Set<AddOn> ordered = EnumSet.noneOf(AddOn.class);
+        ordered.addAll(addOns);
+        addOns = Collections.unmodifiableSet(ordered);
     }
 
     /** With lengths in any order. */
-    public DesignSpec(String family, Map<String, Length> lengths, Choices choices) {
-        this(family, new TreeMap<>(lengths), choices);
+    public DesignSpec(
+            String family, Map<String, Length> lengths, Choices choices, Set<AddOn> addOns) {
+        this(family, new TreeMap<>(lengths), choices, addOns);
     }
 
     /**
@@ -41,12 +49,12 @@ public record DesignSpec(String family, SortedMap<String, Length> lengths, Choic
     public DesignSpec with(String key, Length length) {
         SortedMap<String, Length> changed = new TreeMap<>(lengths);
         changed.put(key, length);
-        return new DesignSpec(family, changed, choices);
+        return new DesignSpec(family, changed, choices, addOns);
     }
 
     /** The same of other sections and sheets. */
     public DesignSpec with(Choices other) {
-        return new DesignSpec(family, lengths, other);
+        return new DesignSpec(family, lengths, other, addOns);
     }
 
     /** Outer width along the front. */

@@ -1,11 +1,8 @@
 package reliqua.core.coop.family;
 
 import java.util.List;
-import reliqua.core.coop.Axis;
-import reliqua.core.coop.Corner;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
-import reliqua.core.measure.Angle;
 import reliqua.core.measure.Length;
 
 /**
@@ -78,51 +75,8 @@ final class DoorBuilder {
                 z1.minus(z0),
                 doorPanel,
                 Solid.box(x0, x1, t.negated(), Length.ZERO, z0, z1));
-        Length y = t.negated().minus(tt);
-        for (Length x : List.of(x0, x1.minus(tw))) {
-            frame(z1.minus(z0), Solid.box(x, x.plus(tw), y, t.negated(), z0, z1));
-        }
-        for (Length z : List.of(z0, z1.minus(tw))) {
-            frame(
-                    x1.minus(x0).minus(tw.times(2)),
-                    Solid.box(x0.plus(tw), x1.minus(tw), y, t.negated(), z, z.plus(tw)));
-        }
-        brace(x0.plus(tw), x1.minus(tw), z0.plus(tw), z1.minus(tw), y);
-    }
-
-    private void frame(Length length, Solid solid) {
-        book.stick(Role.DOOR_FRAME, at.trim(), length, solid);
-    }
-
-    /**
-     * From the lower hinge corner (right) to the upper latch corner (left), so that it is pressed
-     * and holds the leaf square. Its ends are cut to the corner: along the stile and along the
-     * rail.
-     */
-    private void brace(Length x0, Length x1, Length z0, Length z1, Length y) {
-        Length across = x1.minus(x0);
-        Length up = z1.minus(z0);
-        double diagonal = Math.hypot(across.nm(), up.nm());
-        Length alongRail =
-                new Length(Math.round(tw.half().nm() * diagonal / up.nm())).min(across.half());
-        Length alongStile =
-                new Length(Math.round(tw.half().nm() * diagonal / across.nm())).min(up.half());
-        List<Corner> profile =
-                List.of(
-                        new Corner(x1, z0),
-                        new Corner(x1, z0.plus(alongStile)),
-                        new Corner(x0.plus(alongRail), z1),
-                        new Corner(x0, z1),
-                        new Corner(x0, z1.minus(alongStile)),
-                        new Corner(x1.minus(alongRail), z0));
-        Angle angle = Angle.ofSlope(up, across);
-        book.stick(
-                Role.DOOR_FRAME,
-                at.trim(),
-                new Length(Math.round(diagonal)).ceilTo(at.c.step()),
-                angle,
-                angle,
-                new Solid(Axis.Y, profile, List.of(), y, t.negated()));
+        new BracedLeaf(book, at.trim(), at.c.step())
+                .build(Role.DOOR_FRAME, x0, x1, z0, z1, t.negated().minus(tt));
     }
 
     private void litterBoard() {

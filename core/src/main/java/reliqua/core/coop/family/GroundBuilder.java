@@ -32,9 +32,14 @@ final class GroundBuilder {
         this.book = book;
     }
 
+    /** How far out before the frame the ramp's foot is. */
+    static Length rampRun(ShedLayout at) {
+        return at.popSill().scaled(1 / RAMP.tan()).plus(at.skin());
+    }
+
     /** A point of the ramp: so far up its upper face, and so far above it, square. */
     private Corner onRamp(Length up, Length above) {
-        Length foot = at.popSill().scaled(1 / RAMP.tan()).plus(at.skin()).negated();
+        Length foot = rampRun(at).negated();
         return new Corner(
                 foot.plus(up.scaled(RAMP.cos())).minus(above.scaled(RAMP.sin())),
                 up.scaled(RAMP.sin()).plus(above.scaled(RAMP.cos())));
@@ -90,7 +95,8 @@ final class GroundBuilder {
     void underside() {
         // Between skids there is just room for rats, so it is always closed.
         boolean open = at.c.underside() == Practice.Underside.OPEN;
-        if (open && at.kind.base() != ShedKind.Base.SKIDS) {
+        boolean onSkids = at.kind.base() == ShedKind.Base.SKIDS;
+        if (open && !onSkids && at.runOut().isEmpty()) {
             return;
         }
         Length width = at.d.width();
@@ -98,10 +104,16 @@ final class GroundBuilder {
         Length thin = MESH_THICKNESS;
         Length zero = Length.ZERO;
         Length legs = at.d.clear();
-        skirt(width, Solid.box(zero, width, thin.negated(), zero, zero, legs));
+        // With a run before it the space below is part of that.
+        if (onSkids || at.runOut().isEmpty()) {
+            skirt(width, Solid.box(zero, width, thin.negated(), zero, zero, legs));
+        }
         skirt(width, Solid.box(zero, width, depth, depth.plus(thin), zero, legs));
-        skirt(depth, Solid.box(thin.negated(), zero, zero, depth, zero, legs));
-        skirt(depth, Solid.box(width, width.plus(thin), zero, depth, zero, legs));
+        // A run's side frames end at the face of the front, and there the skirts must begin.
+        Length begin = at.runOut().isPresent() ? at.skin().negated() : zero;
+        Length along = depth.minus(begin);
+        skirt(along, Solid.box(thin.negated(), zero, begin, depth, zero, legs));
+        skirt(along, Solid.box(width, width.plus(thin), begin, depth, zero, legs));
         if (at.needs.apron() == Practice.Apron.BURIED) {
             buried(width, depth);
             return;
@@ -109,10 +121,44 @@ final class GroundBuilder {
         Length out = Needs.APRON_FLAT;
         Length all0 = out.negated();
         Length all1 = width.plus(out);
-        apron(all1.minus(all0), ground(all0, all1, out.negated(), zero));
         apron(all1.minus(all0), ground(all0, all1, depth, depth.plus(out)));
+        if (at.runOut().isPresent()) {
+            roundRun(out);
+        } else {
+            apron(all1.minus(all0), ground(all0, all1, out.negated(), zero));
+        }
         apron(depth, ground(all0, zero, zero, depth));
         apron(depth, ground(width, all1, zero, depth));
+    }
+
+    /** The run's frames stand beside the house by their own thickness. */
+    private void roundRun(Length out) {
+        Length left = at.c.section(Choices.Group.RUN).thickness().negated();
+        Length right = at.d.width().minus(left);
+        Length front = runFront();
+        apron(
+                right.minus(left).plus(out.times(2)),
+                ground(left.minus(out), right.plus(out), front.minus(out), front));
+        apron(front.negated(), ground(left.minus(out), left, front, Length.ZERO));
+        apron(front.negated(), ground(right, right.plus(out), front, Length.ZERO));
+    }
+
+    private Length runFront() {
+        Length far = at.skin().plus(at.runOut().orElse(Length.ZERO));
+        return far.plus(at.c.section(Choices.Group.RUN).thickness()).negated();
+    }
+
+    private void buriedRun() {
+        Length thin = MESH_THICKNESS;
+        Length left = at.c.section(Choices.Group.RUN).thickness().negated();
+        Length right = at.d.width().minus(left);
+        Length front = runFront();
+        Length down = Needs.APRON_BURIED.negated();
+        Length zero = Length.ZERO;
+        Length wide = right.minus(left);
+        buried(wide, Solid.box(left, right, front.minus(thin), front, down, zero));
+        buried(front.negated(), Solid.box(left.minus(thin), left, front, zero, down, zero));
+        buried(front.negated(), Solid.box(right, right.plus(thin), front, zero, down, zero));
     }
 
     /** Straight down below the skirt, where flat mesh would be in the way. */
@@ -120,7 +166,11 @@ final class GroundBuilder {
         Length thin = MESH_THICKNESS;
         Length zero = Length.ZERO;
         Length down = Needs.APRON_BURIED.negated();
-        buried(width, Solid.box(zero, width, thin.negated(), zero, down, zero));
+        if (at.runOut().isPresent()) {
+            buriedRun();
+        } else {
+            buried(width, Solid.box(zero, width, thin.negated(), zero, down, zero));
+        }
         buried(width, Solid.box(zero, width, depth, depth.plus(thin), down, zero));
         buried(depth, Solid.box(thin.negated(), zero, zero, depth, down, zero));
         buried(depth, Solid.box(width, width.plus(thin), zero, depth, down, zero));

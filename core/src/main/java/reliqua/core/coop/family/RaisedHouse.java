@@ -45,8 +45,7 @@ final class RaisedHouse implements CoopFamily {
                         spec.length(ShedDimensions.FRONT),
                         spec.length(ShedDimensions.BACK),
                         spec.length(ShedDimensions.OVERHANG));
-        return ShedHouse.build(
-                dimensions, spec.choices(), brief, new ShedKind(ShedKind.Base.LEGS, false));
+        return ShedHouse.build(dimensions, spec, brief, new ShedKind(ShedKind.Base.LEGS, false));
     }
 
     @Override
@@ -58,13 +57,13 @@ final class RaisedHouse implements CoopFamily {
         lengths.put(LEGS, USUAL_LEGS.ceilTo(choices.step()));
         lengths.put(ShedDimensions.OVERHANG, OVERHANG.ceilTo(choices.step()));
         lengths.replaceAll(held::getOrDefault);
-        return settled(new DesignSpec(id(), lengths, choices), brief, held);
+        return settled(new DesignSpec(id(), lengths, choices, brief.addOns()), brief, held);
     }
 
     @Override
     public DesignSpec settled(DesignSpec spec, Brief brief, Map<String, Length> held) {
         DesignSpec lowest = new LeastHeights(spec, brief.needs()).forBirds();
-        return ShedSizes.keeping(lowest, held);
+        return ShedSizes.keeping(lowest, brief, held);
     }
 
     @Override

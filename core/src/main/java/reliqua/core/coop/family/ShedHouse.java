@@ -36,9 +36,9 @@ final class ShedHouse {
      *
      * @throws Unbuildable when the dimensions or choices do not make one
      */
-    static Coop build(ShedDimensions dimensions, Choices choices, Brief brief, ShedKind kind)
+    static Coop build(ShedDimensions dimensions, DesignSpec spec, Brief brief, ShedKind kind)
             throws Unbuildable {
-        ShedLayout at = new ShedLayout(dimensions, choices, brief, kind);
+        ShedLayout at = new ShedLayout(dimensions, spec, brief, kind);
         Needs needs = brief.needs();
         PartsBook book = new PartsBook();
         int right = at.nestsRight();
@@ -63,6 +63,9 @@ final class ShedHouse {
         GroundBuilder ground = new GroundBuilder(at, book);
         ground.ramp();
         roof.vents();
+        if (at.runOut().isPresent()) {
+            new RunBuilder(at, book).build();
+        }
         ground.underside();
         checkHeadroom(at);
         List<Part> parts =
@@ -117,6 +120,7 @@ final class ShedHouse {
                 at.needs.nests() == 0 ? Length.ZERO : at.nestLip().minus(at.deckTop()),
                 vents,
                 at.roostBars() == 0 ? at.d.back() : headroom(at),
+                at.runOut().map(length -> Area.of(at.d.width(), length)).orElse(Area.ZERO),
                 at.kind.standing() ? at.standing() : Length.ZERO,
                 reach(at),
                 at.pitch(),

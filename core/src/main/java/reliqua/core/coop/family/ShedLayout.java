@@ -1,5 +1,6 @@
 package reliqua.core.coop.family;
 
+import java.util.Optional;
 import reliqua.core.coop.Corner;
 import reliqua.core.flock.Needs;
 import reliqua.core.measure.Angle;
@@ -44,9 +45,15 @@ final class ShedLayout {
 
     final ShedKind kind;
 
-    ShedLayout(ShedDimensions d, Choices c, Brief brief, ShedKind kind) throws Unbuildable {
+    private final Optional<Length> runOut;
+
+    ShedLayout(ShedDimensions d, DesignSpec spec, Brief brief, ShedKind kind) throws Unbuildable {
         this.d = d;
-        this.c = c;
+        this.c = spec.choices();
+        this.runOut =
+                spec.addOns().contains(AddOn.RUN)
+                        ? Optional.of(spec.length(ShedSizes.RUN_LENGTH))
+                        : Optional.empty();
         this.needs = brief.needs();
         this.kind = kind;
         require(d.front().minus(d.back()).isPositive(), Sum.of("family.fall", d.front(), d.back()));
@@ -96,6 +103,11 @@ final class ShedLayout {
 
     Length skin() {
         return c.skin();
+    }
+
+    /** How far a run reaches out before the front, if there is one. */
+    Optional<Length> runOut() {
+        return runOut;
     }
 
     /** Clear height in the middle of the floor, where the keeper stands. */

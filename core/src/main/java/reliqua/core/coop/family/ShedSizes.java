@@ -7,7 +7,16 @@ import reliqua.core.measure.Length;
 
 /** Sizes of houses with stud walls on a floor frame. */
 final class ShedSizes {
+    static final String RUN_LENGTH = AddOn.RUN.keys().getFirst();
+
+    /** A run shorter than this is no run, and ramp and door need as much. */
+    private static final Length RUN_LEAST = Length.mm(1900);
+
     private ShedSizes() {}
+
+    private static Length runLength(DesignSpec spec, Brief brief) {
+        return brief.needs().run().over(spec.width()).max(RUN_LEAST).ceilTo(spec.choices().step());
+    }
 
     /** Plates, rims and bars run along the front. */
     static CoopFamily.Side width(Choices choices, Length least, Length most) {
@@ -34,11 +43,16 @@ final class ShedSizes {
         return floor.over(side.minus(frames)).plus(frames).ceilTo(choices.step());
     }
 
-    /** With the walls that the keeper has fixed as they are. */
-    static DesignSpec keeping(DesignSpec spec, Map<String, Length> held) {
+    /**
+     * With what is built on as large as the birds need, and all that the keeper has fixed as it is.
+     */
+    static DesignSpec keeping(DesignSpec spec, Brief brief, Map<String, Length> held) {
         DesignSpec kept = spec;
-        for (String key : List.of(ShedDimensions.FRONT, ShedDimensions.BACK)) {
-            if (held.containsKey(key)) {
+        if (spec.addOns().contains(AddOn.RUN)) {
+            kept = kept.with(RUN_LENGTH, runLength(spec, brief));
+        }
+        for (String key : List.of(ShedDimensions.FRONT, ShedDimensions.BACK, RUN_LENGTH)) {
+            if (held.containsKey(key) && kept.lengths().containsKey(key)) {
                 kept = kept.with(key, held.get(key));
             }
         }

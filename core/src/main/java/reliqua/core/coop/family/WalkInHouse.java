@@ -48,8 +48,7 @@ final class WalkInHouse implements CoopFamily {
                         spec.length(ShedDimensions.FRONT),
                         spec.length(ShedDimensions.BACK),
                         spec.length(ShedDimensions.OVERHANG));
-        return ShedHouse.build(
-                dimensions, spec.choices(), brief, new ShedKind(ShedKind.Base.SKIDS, true));
+        return ShedHouse.build(dimensions, spec, brief, new ShedKind(ShedKind.Base.SKIDS, true));
     }
 
     /** Skids lie on edge, so the floor frame is as high above the ground as they are wide. */
@@ -65,13 +64,14 @@ final class WalkInHouse implements CoopFamily {
         lengths.put(ShedDimensions.DEPTH, depth);
         lengths.put(ShedDimensions.OVERHANG, OVERHANG.ceilTo(choices.step()));
         lengths.replaceAll(held::getOrDefault);
-        return settled(new DesignSpec(id(), lengths, choices), brief, held);
+        return settled(new DesignSpec(id(), lengths, choices, brief.addOns()), brief, held);
     }
 
     @Override
     public DesignSpec settled(DesignSpec spec, Brief brief, Map<String, Length> held) {
         Length standing = brief.keeper().body().height().plus(ABOVE_HEAD);
-        return ShedSizes.keeping(new LeastHeights(spec, brief.needs()).standing(standing), held);
+        return ShedSizes.keeping(
+                new LeastHeights(spec, brief.needs()).standing(standing), brief, held);
     }
 
     /**

@@ -1,0 +1,216 @@
+package reliqua.core.coop.family;
+
+import java.util.ArrayList;
+import java.util.List;
+import reliqua.core.coop.Opening;
+import reliqua.core.coop.Role;
+import reliqua.core.coop.Solid;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Sum;
+import reliqua.core.stock.Section;
+
+/**
+ * A meshed run before the front, as wide as the house and up to under the eaves: two side frames
+ * that stand against the corners of the house, a front frame with a gate, cross rails over them,
+ * and mesh on the outside in strips no wider than a roll, every seam on a rail.
+ */
+final class RunBuilder {
+    private static final Length LONGEST_FRAME = Length.mm(2400);
+    private static final Length POSTS_APART = Length.mm(1200);
+
+    /** A common roll, less what is turned over the rails. */
+    private static final Length STRIP = Length.mm(860);
+
+    private static final Length UNDER_EAVES = Length.mm(20);
+    private static final Length LEAST_HEIGHT = Length.mm(900);
+    private static final Length GATE = Length.mm(640);
+    private static final Length GATE_GAP = Length.mm(5);
+    private static final Length BEYOND_RAMP = Length.mm(350);
+    private static final Length MESH_LAP = Length.mm(25);
+    private static final Length MESH_THICKNESS = Length.mm(1);
+
+    private final ShedLayout at;
+    private final PartsBook book;
+    private final Section section;
+    private final Length st;
+    private final Length sd;
+    private final Length width;
+    private final Length near;
+    private final Length far;
+    private final Length top;
+
+    RunBuilder(ShedLayout at, PartsBook book) {
+        this.at = at;
+        this.book = book;
+        this.section = at.c.section(Choices.Group.RUN);
+        this.st = section.thickness();
+        this.sd = section.width();
+        this.width = at.d.width();
+        this.near = at.skin().negated();
+        this.far = near.minus(at.runOut().orElseThrow());
+        // The rafters rise outward from the wall, so it is lowest there.
+        this.top = at.frontTop().minus(UNDER_EAVES).floorTo(at.c.step());
+    }
+
+    void build() throws Unbuildable {
+        Length length = near.minus(far);
+        ShedLayout.require(top.atLeast(LEAST_HEIGHT), Sum.of("family.runLow", top, LEAST_HEIGHT));
+        Length least = GroundBuilder.rampRun(at).max(at.door().width()).plus(BEYOND_RAMP);
+        ShedLayout.require(length.atLeast(least), Sum.of("family.runShort", length, least));
+        ShedLayout.require(width.atLeast(GATE.plus(sd.times(4))), Sum.of("family.narrow", width));
+        side(st.negated(), st.negated().minus(MESH_THICKNESS));
+        side(width, width.plus(st));
+        front();
+        over();
+    }
+
+    /** Edges of the rails from the ground up, so that no strip of mesh is wider than a roll. */
+    private List<Length> rails() {
+        return Spacing.even(Length.ZERO, top, sd, STRIP);
+    }
+
+    /** Frames one after the other, each of a length that one carries and common sticks give. */
+    private void side(Length x, Length meshAt) {
+        Length all = near.minus(far);
+        int frames = (int) Math.ceilDiv(all.nm(), LONGEST_FRAME.nm());
+        for (int n = 0; n < frames; n++) {
+            Length from = far.plus(all.times(n).dividedBy(frames));
+            Length to = far.plus(all.times(n + 1L).dividedBy(frames));
+            frame(x, from, to);
+            // The first strip also covers the end of the front frame.
+            sideMesh(meshAt, n == 0 ? from.minus(st) : from, to);
+        }
+    }
+
+    private void frame(Length x, Length from, Length to) {
+        List<Length> posts = Spacing.even(from, to, sd, POSTS_APART);
+        List<Length> rails = rails();
+        for (Length z : List.of(rails.getFirst(), rails.getLast())) {
+            between(to.minus(from), Solid.box(x, x.plus(st), from, to, z, z.plus(sd)));
+        }
+        for (Length y : posts) {
+            post(Solid.box(x, x.plus(st), y, y.plus(sd), sd, top.minus(sd)));
+        }
+        for (Length z : rails.subList(1, rails.size() - 1)) {
+            for (int i = 0; i + 1 < posts.size(); i++) {
+                Length y0 = posts.get(i).plus(sd);
+                Length y1 = posts.get(i + 1);
+                between(y1.minus(y0), Solid.box(x, x.plus(st), y0, y1, z, z.plus(sd)));
+            }
+        }
+    }
+
+    private void sideMesh(Length x, Length from, Length to) {
+        List<Length> rails = rails();
+        for (int i = 0; i + 1 < rails.size(); i++) {
+            Length z0 = seam(rails, i);
+            Length z1 = seam(rails, i + 1);
+            mesh(
+                    z1.minus(z0),
+                    to.minus(from),
+                    Solid.box(x, x.plus(MESH_THICKNESS), from, to, z0, z1));
+        }
+    }
+
+    /**
+     * Strips meet in the middle of a rail; the first begins on the ground, the last ends on top.
+     */
+    private Length seam(List<Length> rails, int n) {
+        if (n == 0) {
+            return Length.ZERO;
+        }
+        return n == rails.size() - 1 ? top : rails.get(n).plus(sd.half());
+    }
+
+    private void post(Solid solid) {
+        book.stick(Role.RUN_POST, section, top.minus(sd.times(2)), solid);
+    }
+
+    private void between(Length length, Solid solid) {
+        if (length.isPositive()) {
+            book.stick(Role.RUN_RAIL, section, length, solid);
+        }
+    }
+
+    private void front() {
+        Length y0 = far.minus(st);
+        Length left = st.negated();
+        Length right = width.plus(st);
+        List<Length> rails = rails();
+        for (Length z : List.of(rails.getFirst(), rails.getLast())) {
+            book.stick(
+                    Role.RUN_RAIL,
+                    section,
+                    right.minus(left),
+                    Solid.box(left, right, y0, far, z, z.plus(sd)));
+        }
+        Length gateTo = right.minus(sd);
+        Length gateFrom = gateTo.minus(GATE);
+        List<Length> posts = new ArrayList<>(Spacing.even(left, gateFrom, sd, POSTS_APART));
+        for (Length x : posts) {
+            post(Solid.box(x, x.plus(sd), y0, far, sd, top.minus(sd)));
+        }
+        post(Solid.box(gateTo, right, y0, far, sd, top.minus(sd)));
+        for (Length z : rails.subList(1, rails.size() - 1)) {
+            for (int i = 0; i + 1 < posts.size(); i++) {
+                Length x0 = posts.get(i).plus(sd);
+                Length x1 = posts.get(i + 1);
+                between(x1.minus(x0), Solid.box(x0, x1, y0, far, z, z.plus(sd)));
+            }
+        }
+        for (int i = 0; i + 1 < rails.size(); i++) {
+            Length z0 = seam(rails, i);
+            Length z1 = seam(rails, i + 1);
+            mesh(
+                    z1.minus(z0),
+                    gateFrom.minus(left),
+                    Solid.box(left, gateFrom, y0.minus(MESH_THICKNESS), y0, z0, z1));
+        }
+        gate(gateFrom, gateTo, y0);
+    }
+
+    /** Its mesh is on the outside, level with the mesh beside it. */
+    private void gate(Length from, Length to, Length y) {
+        Length x0 = from.plus(GATE_GAP);
+        Length x1 = to.minus(GATE_GAP);
+        Length z0 = sd.plus(GATE_GAP);
+        Length z1 = top.minus(sd).minus(GATE_GAP);
+        new BracedLeaf(book, at.trim(), at.c.step()).build(Role.GATE_FRAME, x0, x1, z0, z1, y);
+        mesh(x1.minus(x0), z1.minus(z0), Solid.box(x0, x1, y.minus(MESH_THICKNESS), y, z0, z1));
+        book.opening(
+                new Opening(
+                        Opening.Kind.GATE, GATE, top.minus(sd.times(2)), sd.minus(at.deckTop())));
+    }
+
+    private void over() {
+        List<Length> cross = Spacing.even(far, near, st, STRIP);
+        for (Length y : cross) {
+            book.stick(
+                    Role.RUN_RAIL,
+                    section,
+                    width,
+                    Solid.box(Length.ZERO, width, y, y.plus(st), top.minus(sd), top));
+        }
+        Length x0 = st.negated();
+        Length x1 = width.plus(st);
+        for (int i = 0; i + 1 < cross.size(); i++) {
+            Length y0 = i == 0 ? far.minus(st) : cross.get(i).plus(st.half());
+            Length y1 = i + 2 == cross.size() ? near : cross.get(i + 1).plus(st.half());
+            mesh(
+                    y1.minus(y0),
+                    x1.minus(x0),
+                    Solid.box(x0, x1, y0, y1, top, top.plus(MESH_THICKNESS)));
+        }
+    }
+
+    /** Round a run the mesh may be as wide as the animals about allow. */
+    private void mesh(Length across, Length along, Solid solid) {
+        Length turned = MESH_LAP.times(2);
+        book.mesh(
+                Role.RUN_MESH,
+                at.needs.proof().elsewhere().value(),
+                across.plus(turned).ceilTo(at.c.step()),
+                along.plus(turned).ceilTo(at.c.step()),
+                solid);
+    }
+}
