@@ -114,19 +114,19 @@ public final class Fitter {
     }
 
     /**
-     * The houses planned exactly, best first. The standard size is the last of them: it is among
-     * them where the place allows it and it is not one of the others, for planned by heuristics it
-     * may have seemed worse than it is.
+     * The houses planned exactly, best first. Behind those found stands the standard size: where it
+     * is better than all of them, which heuristics may not have seen, it leads them.
      */
     private List<Candidate> exact(List<Candidate> planned, int found) {
         List<Candidate> exact = new ArrayList<>(planned.subList(0, found));
+        exact.sort(Candidate.ORDER);
         planned.stream()
                 .skip(found)
                 .filter(s -> houses.within(s.spec()))
-                .filter(s -> exact.stream().noneMatch(c -> c.spec().equals(s.spec())))
                 .filter(s -> exact.isEmpty() || Candidate.ORDER.compare(s, exact.getFirst()) < 0)
-                .forEach(exact::add);
-        return exact.stream().sorted(Candidate.ORDER).toList();
+                .findFirst()
+                .ifPresent(s -> exact.addFirst(s));
+        return exact;
     }
 
     /**
