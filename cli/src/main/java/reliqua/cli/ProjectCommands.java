@@ -30,6 +30,7 @@ import reliqua.core.measure.Tape;
 import reliqua.core.project.Design;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Lot;
+import reliqua.files.CoopJson;
 import reliqua.files.HeapCsv;
 import reliqua.files.InputException;
 import reliqua.files.NeedsJson;
@@ -154,6 +155,14 @@ final class ProjectCommands {
             FitResult result = Fitter.fit(request, deadline, _ -> {});
             Candidate best = result.best().orElseThrow(() -> none(result.obstacle(), loaded));
             Exports.all(folder, loaded, Design.of(best, loaded));
+            Output.write(
+                    folder.resolve("coop.json"),
+                    CoopJson.write(
+                            loaded.name(),
+                            best.spec(),
+                            best.coop(),
+                            Optional.of(best.plan()),
+                            loaded.flock().housed()));
             Tape tape = loaded.keeper().tape();
             out().println("best " + describe(best, tape));
             result.others().forEach(c -> out().println("else " + describe(c, tape)));

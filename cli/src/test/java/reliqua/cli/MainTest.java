@@ -68,6 +68,7 @@ class MainTest {
         assertThat(run("fit", project.toString(), "--out", fitted.toString(), "--settle")).isZero();
         assertThat(out.toString()).contains("best").contains("unfitted");
         assertThat(fitted.resolve("front.svg")).exists();
+        assertThat(fitted.resolve("coop.json")).content().contains("\"family\" : \"raised\"");
         assertThat(ProjectFile.load(project).chosen()).isPresent();
         assertThat(run("check", project.toString())).isZero();
         assertThat(out.toString()).contains("GOOD").doesNotContain("FAULT");

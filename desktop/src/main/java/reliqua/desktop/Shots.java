@@ -13,6 +13,7 @@ import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.control.ButtonBase;
 import javafx.stage.Stage;
 import javafx.util.Duration;
+import org.jspecify.annotations.Nullable;
 import reliqua.core.project.Project;
 import reliqua.desktop.work.DataFolder;
 import reliqua.desktop.work.Workspace;
@@ -25,9 +26,16 @@ import reliqua.standins.Merchants;
  * given.
  */
 public final class Shots extends Application {
+    /**
+     * A picture, or without a file's name only a press.
+     *
+     * @param click id of what is pressed before, if anything
+     */
     private record Shot(String file, String board, String click, String look) {}
 
     private static final Duration SETTLE = Duration.millis(1500);
+    private @Nullable Workspace workspace;
+    private @Nullable Runnable planned;
     private final Deque<Shot> shots =
             new ArrayDeque<>(
                     List.of(
@@ -46,6 +54,10 @@ public final class Shots extends Application {
                             new Shot("fetch", "fetch", "", "whitewash"),
                             new Shot("raise", "raise", "", "whitewash"),
                             new Shot("fit-lantern", "fit", "view-SPACE", "lantern"),
+                            new Shot("fit-walkin", "fit", "kind-walkin", "whitewash"),
+                            new Shot("fit-run", "fit", "with-run", "whitewash"),
+                            new Shot("", "fit", "with-run", "whitewash"),
+                            new Shot("", "fit", "kind-raised", "whitewash"),
                             // Last, as it takes the whole window.
                             new Shot("saw-mode", "saw", "at-saw", "whitewash")));
 
@@ -60,17 +72,35 @@ public final class Shots extends Application {
         Files.createDirectories(folder);
         DataFolder data = new DataFolder(Files.createTempDirectory("reliqua-shots"));
         Project demo = DemoProjects.ternLane(Merchants::priceBook, new Climates());
-        Workspace workspace = new Workspace(demo, data.place(demo.name()), data);
-        ReliquaApp.show(stage, workspace);
-        workspace
-                .designs()
+        Workspace opened = new Workspace(demo, data.place(demo.name()), data);
+        workspace = opened;
+        ReliquaApp.show(stage, opened);
+        opened.designs()
                 .progress()
                 .addListener(
                         (_, _, share) -> {
                             if (share.doubleValue() >= 1) {
-                                later(() -> next(stage, folder));
+                                planned();
                             }
                         });
+        whenPlanned(() -> next(stage, folder));
+    }
+
+    private void planned() {
+        Runnable next = planned;
+        planned = null;
+        if (next != null) {
+            later(next);
+        }
+    }
+
+    /** Once no search is going on. */
+    private void whenPlanned(Runnable next) {
+        planned = next;
+        Workspace opened = workspace;
+        if (opened != null && opened.designs().progress().get() >= 1) {
+            planned();
+        }
     }
 
     private static void later(Runnable action) {
@@ -94,9 +124,11 @@ public final class Shots extends Application {
                     if (!shot.click().isEmpty()) {
                         fire(stage, shot.click());
                     }
-                    later(
+                    whenPlanned(
                             () -> {
-                                save(stage, folder.resolve(shot.file() + ".png"));
+                                if (!shot.file().isEmpty()) {
+                                    save(stage, folder.resolve(shot.file() + ".png"));
+                                }
                                 next(stage, folder);
                             });
                 });

@@ -42,6 +42,7 @@ public enum Role {
     ROOST_BAR('T', Stage.ROOSTS, Straightness.JOIST, true, Latitude.mm(12, 25).orRound(60, 90)),
     RAMP_BOARD('G', Stage.RAMP, Straightness.FRAME, false),
     RAMP_RUNNER('G', Stage.RAMP, Straightness.BATTEN, true, Latitude.mm(20, 60)),
+    RAMP_LEDGER('G', Stage.RAMP, Straightness.BATTEN, false),
     RAMP_CLEAT('G', Stage.RAMP, Straightness.BATTEN, false, Latitude.mm(12, 25)),
     RUN_POST('Q', Stage.RUN, Straightness.FRAME, false, Latitude.mm(0, 40)),
     RUN_RAIL('Q', Stage.RUN, Straightness.FRAME, false),

@@ -20,6 +20,7 @@ final class GroundBuilder {
     static final Angle RAMP = new Angle(30);
 
     private static final Length RAMP_WIDTH = Length.mm(250);
+    private static final Length BEFORE_SLIDE = Length.mm(3);
     private static final Length CLEATS_APART = Length.mm(125);
     private static final Length MESH_LAP = Length.mm(50);
     private static final Length MESH_THICKNESS = Length.mm(1);
@@ -50,30 +51,30 @@ final class GroundBuilder {
     }
 
     void ramp() {
-        Length length = at.popSill().times(2).floorTo(at.c.step());
         Length middle = at.pop().from().plus(at.pop().width().half());
         Length x0 = middle.minus(RAMP_WIDTH.half());
         Length x1 = x0.plus(RAMP_WIDTH);
         Length t = at.skin();
         Length tt = at.trim().thickness();
         Length tw = at.trim().width();
-        Length clear =
-                at.c.step().max(Length.mm(1)).plus(tt.plus(t).scaled(RAMP.tan() + 1 / RAMP.tan()));
-        Length from = clear.min(length.half());
-        // The board ends short of the sill by its own bevels, so that it neither digs in nor
-        // touches the slide.
-        Length to = length.minus(clear);
+        // Its lower edge stands on the ground; its upper one ends just before the slide of the pop
+        // door, over a ledger that it rests on.
+        Length under = t.plus(tt);
+        Length from = under.scaled(1 / RAMP.tan());
+        Length reach = rampRun(at).minus(t.times(2)).minus(BEFORE_SLIDE);
+        Length to = reach.minus(under.scaled(RAMP.sin())).scaled(1 / RAMP.cos());
+        ledger(x0, x1, under);
         book.panel(
                 Role.RAMP_BOARD,
                 t,
                 RAMP_WIDTH,
-                to.minus(from).floorTo(at.c.step()),
+                to.minus(from).ceilTo(at.c.step()),
                 new Solid(Axis.X, onRamp(from, to, t.negated(), Length.ZERO), List.of(), x0, x1));
         for (Length x : List.of(x0, x1.minus(tw))) {
             book.stick(
                     Role.RAMP_RUNNER,
                     at.trim(),
-                    to.minus(from).floorTo(at.c.step()),
+                    to.minus(from).ceilTo(at.c.step()),
                     new Solid(
                             Axis.X,
                             onRamp(from, to, t.plus(tt).negated(), t.negated()),
@@ -159,6 +160,24 @@ final class GroundBuilder {
         buried(wide, Solid.box(left, right, front.minus(thin), front, down, zero));
         buried(front.negated(), Solid.box(left.minus(thin), left, front, zero, down, zero));
         buried(front.negated(), Solid.box(right, right.plus(thin), front, zero, down, zero));
+    }
+
+    /** Flat on the front, its outer edge under the runners. */
+    private void ledger(Length x0, Length x1, Length under) {
+        Length outer = at.skin().plus(at.trim().width());
+        Length slope = rampRun(at).minus(outer).scaled(RAMP.tan());
+        Length top = slope.minus(under.scaled(1 / RAMP.cos()));
+        book.stick(
+                Role.RAMP_LEDGER,
+                at.trim(),
+                RAMP_WIDTH,
+                Solid.box(
+                        x0,
+                        x1,
+                        outer.negated(),
+                        at.skin().negated(),
+                        top.minus(at.trim().thickness()),
+                        top));
     }
 
     /** Straight down below the skirt, where flat mesh would be in the way. */

@@ -130,16 +130,18 @@ final class NestBoxBuilder {
         Length y1 = row.to().plus(t).plus(LID_OVER);
         Length out = deep.plus(t).plus(LID_OVER);
         double steep = Math.hypot(1, 1.0 / LID_FALL);
-        Length upright = t.scaled(steep);
         Length along = out.scaled(steep).ceilTo(at.c.step());
+        // Cut square all round, so that its upper edge stands a little off the wall.
+        Length aside = t.scaled(1 / steep / LID_FALL);
+        Length above = t.scaled(1 / steep);
         List<Corner> profile =
                 List.of(
                         new Corner(Length.ZERO, lid(Length.ZERO)),
                         new Corner(out, lid(out)),
-                        new Corner(out, lid(out).plus(upright)),
-                        new Corner(Length.ZERO, lid(Length.ZERO).plus(upright)));
+                        new Corner(out.plus(aside), lid(out).plus(above)),
+                        new Corner(aside, lid(Length.ZERO).plus(above)));
         book.panel(Role.NEST_LID, t, y1.minus(y0), along, carried(profile, y0, y1));
-        Length top = lid(Length.ZERO).plus(upright);
+        Length top = lid(Length.ZERO).plus(above);
         Length tt = at.trim().thickness();
         Length tw = at.trim().width();
         // The drip board stands on the hinge line and throws the water clear of the joint.

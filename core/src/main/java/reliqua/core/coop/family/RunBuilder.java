@@ -25,6 +25,7 @@ final class RunBuilder {
     private static final Length LEAST_HEIGHT = Length.mm(900);
     private static final Length GATE = Length.mm(640);
     private static final Length GATE_GAP = Length.mm(5);
+    private static final Length GATE_LAP = Length.mm(15);
     private static final Length BEYOND_RAMP = Length.mm(350);
     private static final Length MESH_LAP = Length.mm(25);
     private static final Length MESH_THICKNESS = Length.mm(1);
@@ -161,22 +162,27 @@ final class RunBuilder {
         for (int i = 0; i + 1 < rails.size(); i++) {
             Length z0 = seam(rails, i);
             Length z1 = seam(rails, i + 1);
+            Length end = gateFrom.minus(GATE_LAP).minus(GATE_GAP);
             mesh(
                     z1.minus(z0),
-                    gateFrom.minus(left),
-                    Solid.box(left, gateFrom, y0.minus(MESH_THICKNESS), y0, z0, z1));
+                    end.minus(left),
+                    Solid.box(left, end, y0.minus(MESH_THICKNESS), y0, z0, z1));
         }
         gate(gateFrom, gateTo, y0);
     }
 
-    /** Its mesh is on the outside, level with the mesh beside it. */
+    /** It shuts against the outside of posts and rails, so that it has its stop all round. */
     private void gate(Length from, Length to, Length y) {
-        Length x0 = from.plus(GATE_GAP);
-        Length x1 = to.minus(GATE_GAP);
-        Length z0 = sd.plus(GATE_GAP);
-        Length z1 = top.minus(sd).minus(GATE_GAP);
-        new BracedLeaf(book, at.trim(), at.c.step()).build(Role.GATE_FRAME, x0, x1, z0, z1, y);
-        mesh(x1.minus(x0), z1.minus(z0), Solid.box(x0, x1, y.minus(MESH_THICKNESS), y, z0, z1));
+        Length x0 = from.minus(GATE_LAP);
+        Length x1 = to.plus(GATE_LAP);
+        Length z0 = sd.minus(GATE_LAP);
+        Length z1 = top.minus(sd).plus(GATE_LAP);
+        Length outer = y.minus(at.trim().thickness());
+        new BracedLeaf(book, at.trim(), at.c.step()).build(Role.GATE_FRAME, x0, x1, z0, z1, outer);
+        mesh(
+                x1.minus(x0),
+                z1.minus(z0),
+                Solid.box(x0, x1, outer.minus(MESH_THICKNESS), outer, z0, z1));
         book.opening(
                 new Opening(
                         Opening.Kind.GATE, GATE, top.minus(sd.times(2)), sd.minus(at.deckTop())));
