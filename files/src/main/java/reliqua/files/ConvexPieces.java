@@ -18,6 +18,9 @@ import reliqua.core.coop.Solid;
 final class ConvexPieces {
     private static final double SAME_AREA = 1e-6;
 
+    /** mm². */
+    private static final double LEAST_AREA = 0.1;
+
     private ConvexPieces() {}
 
     /**
@@ -45,7 +48,10 @@ final class ConvexPieces {
         Geometry triangles = PolygonTriangulator.triangulate(profile);
         List<Geometry> all = new ArrayList<>();
         for (int n = 0; n < triangles.getNumGeometries(); n++) {
-            all.add(triangles.getGeometryN(n));
+            // Of corners in a line come triangles without width, which are no solids.
+            if (triangles.getGeometryN(n).getArea() > LEAST_AREA) {
+                all.add(triangles.getGeometryN(n));
+            }
         }
         return all;
     }
