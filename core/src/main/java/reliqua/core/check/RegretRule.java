@@ -98,8 +98,11 @@ final class RegretRule implements Rule {
         found.add(warning("groundContact", treated));
     }
 
+    /** Upright or level; a ramp leans, and is soon renewed. */
     private static boolean standsOnGround(Part part) {
-        return part instanceof Part.StickPart && !part.solid().bounds().z0().isPositive();
+        return part instanceof Part.StickPart
+                && part.solid().isBox()
+                && !part.solid().bounds().z0().isPositive();
     }
 
     private static boolean hasTreated(Heap heap, Section section) {

@@ -61,8 +61,9 @@ class SawLogTest {
         List<String> all = new ArrayList<>(marks(plan.made().stream()));
         all.addAll(marks(plan.tickets().stream()));
         plan.missing().forEach(p -> all.add(p.mark()));
-        all.sort(null);
-        return all;
+        assertThat(new TreeSet<>(all)).hasSameSizeAs(all);
+        // What is made up of pieces, joined later in the build than planned at first, is one part.
+        return all.stream().map(m -> m.replaceAll("[a-z]$", "")).distinct().sorted().toList();
     }
 
     /** To the last cut: every part is given once, whatever has been cut, and the rest stays put. */
@@ -286,6 +287,12 @@ class SawLogTest {
         }
     }
 
+    private static boolean isSlanted(Ticket.Cut cut) {
+        return cut.parts().stream()
+                .map(p -> (Part.StickPart) p)
+                .anyMatch(p -> p.startCut().degrees() != 0 || p.endCut().degrees() != 0);
+    }
+
     /** Marks allow for the kerf, so tickets made for another saw do not stand. */
     @Test
     void anotherSawIsAnotherPlan() throws Unbuildable {
@@ -294,6 +301,10 @@ class SawLogTest {
         for (Ticket ticket : plan.tickets()) {
             if (ticket.material() instanceof Stick) {
                 for (int n = 1; n < ticket.cuts().size(); n++) {
+                    if (isSlanted(ticket.cuts().get(n)) && isSlanted(ticket.cuts().get(n - 1))) {
+                        // Nested slant beside slant, one lies over the other by the run of the cut.
+                        continue;
+                    }
                     Length gap = ticket.cuts().get(n).x().minus(ticket.cuts().get(n - 1).end());
                     assertThat(gap).isGreaterThanOrEqualTo(Length.mm(9));
                 }

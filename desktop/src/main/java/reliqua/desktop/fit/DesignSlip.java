@@ -94,7 +94,7 @@ final class DesignSlip extends VBox {
 
     private HBox line(String name) {
         Label words = Parts.text(FitStation.name(name), "soft");
-        words.setMinWidth(78);
+        words.setMinWidth(72);
         TextField field = new TextField();
         field.setId("dimension-" + name);
         field.setAccessibleText(FitStation.name(name));
@@ -104,7 +104,7 @@ final class DesignSlip extends VBox {
         ToggleButton hold = new ToggleButton(Texts.get("fit.hold"));
         hold.setId("hold-" + name);
         hold.getStyleClass().add("pill");
-        hold.setMinWidth(64);
+        hold.setMinWidth(58);
         hold.setAccessibleText(Texts.get("fit.hold.name", FitStation.name(name)));
         hold.setOnAction(
                 _ -> {
