@@ -104,7 +104,7 @@ final class DesignSlip extends VBox {
         ToggleButton hold = new ToggleButton(Texts.get("fit.hold"));
         hold.setId("hold-" + name);
         hold.getStyleClass().add("pill");
-        hold.setMinWidth(58);
+        hold.setMinWidth(USE_PREF_SIZE);
         hold.setAccessibleText(Texts.get("fit.hold.name", FitStation.name(name)));
         hold.setOnAction(
                 _ -> {

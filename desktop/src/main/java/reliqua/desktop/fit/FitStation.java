@@ -53,6 +53,7 @@ public final class FitStation implements Station {
     private final Label summary = Parts.text("", "soft");
     private final Label picked = Parts.text("", "soft");
     private final HBox kinds = Parts.row(6);
+    private final Label remark = Parts.text("", "note-ink");
     private String shownKind = "";
     private final Scatter scatter = new Scatter();
     private final Label suggestion = Parts.text("");
@@ -87,7 +88,10 @@ public final class FitStation implements Station {
         VBox.setVgrow(views, Priority.ALWAYS);
         HBox.setHgrow(left, Priority.ALWAYS);
         VBox.setVgrow(lower, Priority.ALWAYS);
-        bench.getChildren().addAll(head, cards.node(), lower);
+        remark.visibleProperty().bind(remark.textProperty().isNotEmpty());
+        remark.managedProperty().bind(remark.visibleProperty());
+        remark.setMinHeight(Region.USE_PREF_SIZE);
+        bench.getChildren().addAll(head, remark, cards.node(), lower);
         house.onPick(this::pick);
         flat.onPick(this::pick);
     }
@@ -209,7 +213,8 @@ public final class FitStation implements Station {
             last = Optional.empty();
         }
         String remark = state.design().map(d -> d.candidate().plan().remark()).orElse("");
-        summary.setText(summary(state) + (remark.isEmpty() ? "" : "  " + remark));
+        summary.setText(summary(state));
+        this.remark.setText(remark);
         String sought = workspace.project().kind().id() + workspace.project().addOns();
         if (!sought.equals(shownKind)) {
             shownKind = sought;
