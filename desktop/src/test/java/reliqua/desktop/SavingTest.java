@@ -101,6 +101,8 @@ class SavingTest {
         }
         // Not a moment's pause in three seconds, and most of it is there.
         assertThat(onDisk().done()).contains("step 0", "step 5", "step 8");
+        DrivenWindow.until(() -> workspace.saved().get());
+        DrivenWindow.until(() -> workspace.folder().recent().contains(file.toAbsolutePath()));
     }
 
     @Test

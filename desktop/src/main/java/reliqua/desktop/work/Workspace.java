@@ -9,6 +9,7 @@ import java.util.concurrent.Future;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import reliqua.core.measure.Tape;
@@ -34,6 +35,7 @@ public final class Workspace {
     private final DesignService designs = new DesignService();
     private final DataFolder folder;
     private final Background background = new Background();
+    private @Nullable Path remembered;
     private final Saver saver;
 
     /** Works on a project that lies, or will lie, at {@code path}. */
@@ -42,6 +44,7 @@ public final class Workspace {
         this.path = new ReadOnlyObjectWrapper<>(path);
         this.folder = folder;
         this.saver = new Saver(project, ProjectStore.fresh(path), folder, this.path::set);
+        saver.saved().addListener((_, _, now) -> rememberSaved(now));
         designs.follow(project);
     }
 
@@ -238,7 +241,9 @@ public final class Workspace {
         history.set(History.of(project));
         designs.follow(project);
         notice.set("");
-        remember();
+        if (!store.isFresh()) {
+            remember();
+        }
     }
 
     /** Keeps the project in another file from now on. */
@@ -288,8 +293,16 @@ public final class Workspace {
         saver.saveNow();
     }
 
+    /** A project that is new is remembered as soon as there is a file of it. */
+    private void rememberSaved(boolean now) {
+        if (now && !path.get().equals(remembered)) {
+            remember();
+        }
+    }
+
     private void remember() {
         Path file = path.get();
+        remembered = file;
         background.run(
                 () -> {
                     folder.remember(file);
