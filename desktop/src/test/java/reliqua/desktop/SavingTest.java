@@ -172,11 +172,15 @@ class SavingTest {
         ProjectFile.save(file, theirs);
         robot.interact(workspace::look);
         trouble(Trouble.Kind.CHANGED);
+        tick(robot, "a moment before");
         press(robot, "theirs");
         DrivenWindow.until(() -> window.project().equals(theirs));
         assertThat(workspace.trouble().get()).isEmpty();
         saved(robot, "on");
-        assertThat(onDisk().done()).contains("theirs", "on");
+        assertThat(onDisk().done()).contains("theirs", "on").doesNotContain("a moment before");
+        // What had not been saved when theirs was opened is kept.
+        assertThat(rescuedFiles()).hasSize(1);
+        assertThat(ProjectFile.load(rescuedFiles().getFirst()).done()).contains("a moment before");
     }
 
     @Test

@@ -56,12 +56,21 @@ final class Saver {
     private boolean writing;
     private @Nullable Leaving leaving;
 
+    /** What was last let go of; asked for twice, it is kept as one copy. */
+    private @Nullable Project kept;
+
     /** What waits until the work is safe; {@code dropped} is called when it never comes to it. */
     private record Leaving(Runnable then, Runnable dropped) {}
 
-    /** How a save went, with the store it went to and the copy that was kept instead. */
+    /**
+     * How a save to a target went, with the store it went to and the copy that was kept instead.
+     */
     private record Written(
-            Project project, ProjectStore store, Outcome outcome, Optional<Path> copy) {}
+            Project project,
+            ProjectStore target,
+            ProjectStore store,
+            Outcome outcome,
+            Optional<Path> copy) {}
 
     /** A way of writing to the store. */
     private interface Way {
@@ -75,7 +84,7 @@ final class Saver {
         this.folder = folder;
         this.rescue = new Rescue(folder);
         this.moved = moved;
-        soon.setOnFinished(_ -> write(ProjectStore::save));
+        soon.setOnFinished(_ -> save());
     }
 
     ReadOnlyObjectProperty<Boolean> saved() {
@@ -137,9 +146,10 @@ final class Saver {
         }
         if (outcome instanceof Outcome.Saved) {
             rescue.drop();
-            return new Written(project, used, outcome, Optional.empty());
+            return new Written(project, target, used, outcome, Optional.empty());
         }
-        return new Written(project, used, outcome, rescue.keep(project, used.path()));
+        Optional<Path> copy = rescue.keep(project, used.path());
+        return new Written(project, target, used, outcome, copy);
     }
 
     private static Outcome tried(Way way, ProjectStore store, Project project) {
@@ -153,7 +163,12 @@ final class Saver {
 
     private void done(Written written) {
         writing = false;
-        if (written.store() != store && store.isFresh()) {
+        if (written.target() != store) {
+            // Another file has been taken up meanwhile; what this one says is of no concern to it.
+            soon.playFromStart();
+            return;
+        }
+        if (written.store() != store) {
             store = written.store();
             moved.accept(store.path());
         }
@@ -273,11 +288,17 @@ final class Saver {
         trouble.set(known);
     }
 
-    /** Lets go of the file; what was kept of it as a copy stays. */
+    /** Lets go of the file; what it does not hold is kept as a copy, which stays. */
     Future<?> letGo() {
         ProjectStore before = store;
+        Project project = wanted;
+        boolean unsaved = !saved.get() && project != kept;
+        kept = project;
         return disk.submit(
                 () -> {
+                    if (unsaved) {
+                        rescue.keep(project, before.path());
+                    }
                     close(before);
                     rescue.leave();
                 });
@@ -287,7 +308,8 @@ final class Saver {
      * Keeps the project in another file from now on; what lies there becomes the version before.
      */
     void elsewhere(Path file) {
-        letGo();
+        ProjectStore before = store;
+        disk.submit(() -> close(before));
         store = ProjectStore.over(file);
         saved.set(false);
         trouble.set(Optional.empty());
