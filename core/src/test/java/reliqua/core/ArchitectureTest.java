@@ -3,7 +3,9 @@ package reliqua.core;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaFieldAccess;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import java.util.List;
@@ -57,5 +59,30 @@ class ArchitectureTest {
                 .dependOnClassesThat()
                 .haveFullyQualifiedName("java.io.File")
                 .check(CORE);
+    }
+
+    /** What a part is, it says itself: no rule, plan, list, step or picture asks for its name. */
+    @Test
+    void nobodyDownstreamKnowsRolesOrFamiliesByName() {
+        noClasses()
+                .that()
+                .resideInAnyPackage(
+                        "reliqua.core.check..",
+                        "reliqua.core.cutting..",
+                        "reliqua.core.buy..",
+                        "reliqua.core.build..",
+                        "reliqua.core.drawing..")
+                .should()
+                .accessFieldWhere(ofARole())
+                .orShould()
+                .dependOnClassesThat()
+                .resideInAPackage("reliqua.core.coop.family")
+                .check(CORE);
+    }
+
+    private static DescribedPredicate<JavaFieldAccess> ofARole() {
+        return DescribedPredicate.describe(
+                "of a role by its name",
+                access -> access.getTargetOwner().isEquivalentTo(reliqua.core.coop.Role.class));
     }
 }

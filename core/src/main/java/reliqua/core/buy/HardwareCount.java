@@ -3,10 +3,10 @@ package reliqua.core.buy;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import reliqua.core.coop.Coop;
+import reliqua.core.coop.Duty;
 import reliqua.core.coop.Joints;
 import reliqua.core.coop.Opening;
 import reliqua.core.coop.Part;
-import reliqua.core.coop.Role;
 import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Hardware;
@@ -14,7 +14,7 @@ import reliqua.core.stock.Hardware;
 /** Screws, staples, hinges and latches, counted from what the design joins, meshes and hinges. */
 public final class HardwareCount {
     private static final int SCREWS_A_JOINT = 2;
-    private static final int SCREWS_A_LEG_JOINT = 4;
+    private static final int SCREWS_A_BOLTED_JOINT = 4;
     private static final Length PANEL_SCREWS_APART = Length.mm(200);
     private static final Length STAPLES_APART = Length.mm(80);
     private static final double ROOF_SCREWS_A_SQUARE_METRE = 8;
@@ -45,7 +45,7 @@ public final class HardwareCount {
                 Hardware.Kind.ROOFING_SCREWS,
                 (int) Math.ceil(roof * ROOF_SCREWS_A_SQUARE_METRE),
                 Integer::sum);
-        int lids = coop.of(Role.NEST_LID).size();
+        int lids = coop.that(Duty.Trait.LID).size();
         int doors = (int) coop.openings().stream().filter(Opening::isHinged).count();
         counts.merge(Hardware.Kind.HINGES, 2 * (lids + doors), Integer::sum);
         counts.merge(Hardware.Kind.LATCHES, lids + doors, Integer::sum);
@@ -64,8 +64,12 @@ public final class HardwareCount {
         if (flat) {
             return panelScrews(joint);
         }
-        boolean leg = joint.first().role() == Role.LEG || joint.second().role() == Role.LEG;
-        return leg ? SCREWS_A_LEG_JOINT : SCREWS_A_JOINT;
+        boolean bolted = bolted(joint.first()) || bolted(joint.second());
+        return bolted ? SCREWS_A_BOLTED_JOINT : SCREWS_A_JOINT;
+    }
+
+    private static boolean bolted(Part part) {
+        return part.role().is(Duty.Trait.BOLTED);
     }
 
     /**

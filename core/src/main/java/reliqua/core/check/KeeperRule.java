@@ -4,7 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import reliqua.core.coop.Coop;
-import reliqua.core.coop.Role;
+import reliqua.core.coop.Duty;
+import reliqua.core.coop.Part;
 import reliqua.core.flock.Keeper;
 import reliqua.core.flock.Tool;
 import reliqua.core.flock.Wish;
@@ -24,8 +25,8 @@ final class KeeperRule implements Rule {
         for (Wish wish : keeper.wishes()) {
             found.add(wish(wish, coop, keeper));
         }
-        tool(found, keeper, Tool.SNIPS, !coop.of(Role.ROOF_SHEET).isEmpty());
-        tool(found, keeper, Tool.STAPLE_GUN, !coop.of(Role.VENT_MESH).isEmpty());
+        tool(found, keeper, Tool.SNIPS, any(coop, Part.RoofPart.class));
+        tool(found, keeper, Tool.STAPLE_GUN, any(coop, Part.MeshPart.class));
         tool(found, keeper, Tool.DRILL, true);
         Set<Tool> saws = Set.of(Tool.HAND_SAW, Tool.CIRCULAR_SAW, Tool.TABLE_SAW, Tool.MITRE_SAW);
         found.add(
@@ -34,6 +35,10 @@ final class KeeperRule implements Rule {
                         keeper.tools().stream().anyMatch(saws::contains),
                         Sum.of("check.tool.saw")));
         return found;
+    }
+
+    private static boolean any(Coop coop, Class<? extends Part> kind) {
+        return coop.parts().stream().anyMatch(kind::isInstance);
     }
 
     private static Finding wish(Wish wish, Coop coop, Keeper keeper) {
@@ -53,7 +58,7 @@ final class KeeperRule implements Rule {
             case OUTSIDE_EGGS ->
                     warning(
                             "wish.outsideEggs",
-                            m.nests() == 0 || !coop.of(Role.NEST_LID).isEmpty(),
+                            m.nests() == 0 || !coop.that(Duty.Trait.LID).isEmpty(),
                             Sum.of("check.wish.outsideEggs"));
             case ROLL_AWAY -> warning("wish.rollAway", false, Sum.of("check.wish.rollAway"));
         };

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import reliqua.core.coop.Coop;
+import reliqua.core.coop.Duty;
 import reliqua.core.coop.Part;
-import reliqua.core.coop.Role;
 import reliqua.core.flock.Keeper;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
@@ -31,7 +31,7 @@ final class RegretRule implements Rule {
         Coop.Measures m = subject.coop().measures();
         List<Finding> found = new ArrayList<>();
         found.add(cleaning(m, subject.keeper().body()));
-        boolean meshed = !subject.coop().of(Role.SKIRT).isEmpty();
+        boolean meshed = !subject.coop().that(Duty.Trait.CLOSES_BELOW).isEmpty();
         found.add(
                 warning(
                         "clearBelow",

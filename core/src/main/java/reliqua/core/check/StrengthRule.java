@@ -4,117 +4,86 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.TreeSet;
-import reliqua.core.coop.Bounds;
-import reliqua.core.coop.Contact;
 import reliqua.core.coop.Coop;
+import reliqua.core.coop.Duty;
 import reliqua.core.coop.Part;
-import reliqua.core.coop.Role;
+import reliqua.core.coop.Spans;
 import reliqua.core.coop.Strength;
 import reliqua.core.flock.Needs;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
 import reliqua.core.stock.Section;
 
-/** Joists, rafters, purlins and roost bars under their loads: simple spans, rules of thumb. */
+/** Members under floor, roof and birds: simple spans between what they touch, rules of thumb. */
 final class StrengthRule implements Rule {
     private static final int ROOF_SAG = 180;
     private static final int FLOOR_SAG = 240;
+
+    /** Purlins lie no further apart, whatever the roof. */
+    private static final Length PURLINS_APART = Length.mm(600);
 
     @Override
     public List<Finding> check(Subject subject) {
         Coop coop = subject.coop();
         List<Finding> found = new ArrayList<>();
-        Length depth = coop.measures().depth();
         double roof = subject.needs().weather().roof().kiloPascals();
-        sample(coop, Role.JOIST)
-                .ifPresent(
-                        joist -> {
-                            double load =
-                                    Strength.surfaceLoad(
-                                            Strength.FLOOR_LOAD, spacing(coop, Role.JOIST));
-                            found.add(onEdge("joists", joist, span(coop, joist), load, FLOOR_SAG));
-                        });
-        sample(coop, Role.RAFTER)
-                .ifPresent(
-                        rafter -> {
-                            double load = Strength.surfaceLoad(roof, spacing(coop, Role.RAFTER));
-                            found.add(onEdge("rafters", rafter, depth, load, ROOF_SAG));
-                        });
-        sample(coop, Role.PURLIN)
+        onEdge(coop, Duty.Load.FLOOR, "joists", Strength.FLOOR_LOAD, FLOOR_SAG)
+                .ifPresent(found::add);
+        onEdge(coop, Duty.Load.ROOF, "rafters", roof, ROOF_SAG).ifPresent(found::add);
+        longest(coop, Duty.Load.ROOF_FLAT)
                 .ifPresent(
                         purlin -> {
-                            double load = Strength.surfaceLoad(roof, Length.mm(600));
-                            Length span = spacing(coop, Role.RAFTER);
-                            found.add(flat("purlins", purlin.section(), span, load));
+                            double load = Strength.surfaceLoad(roof, PURLINS_APART);
+                            found.add(flat("purlins", purlin, coop, load));
                         });
         subject.needs()
                 .roosts()
                 .crowd()
                 .ifPresent(
                         crowd ->
-                                sample(coop, Role.ROOST_BAR)
+                                longest(coop, Duty.Load.ROOST)
                                         .ifPresent(bar -> found.add(roost(coop, bar, crowd))));
         return found;
     }
 
     private static Finding roost(Coop coop, Part.StickPart bar, Needs.Crowd crowd) {
         double load = Strength.roostLoad(crowd.bird().toKilograms(), crowd.each());
-        int posts = coop.of(Role.ROOST_POST).size() / coop.of(Role.ROOST_BAR).size();
-        return flat("roosts", bar.section(), bar.length().dividedBy(posts + 1L), load);
+        return flat("roosts", bar, coop, load);
     }
 
-    /** Largest distance between what a joist lies on, its ends among them. */
-    private static Length span(Coop coop, Part.StickPart joist) {
-        Bounds b = joist.solid().bounds();
-        TreeSet<Length> held = new TreeSet<>(List.of(b.y0(), b.y1()));
-        for (Part part : coop.parts()) {
-            Bounds below = part.solid().bounds();
-            if (below.z1().equals(b.z0()) && Contact.area(part.solid(), joist.solid()) > 0) {
-                held.add(below.y0().plus(below.depth().half()));
-            }
-        }
-        Length most = Length.ZERO;
-        Length last = held.first();
-        for (Length at : held) {
-            most = most.max(at.minus(last));
-            last = at;
-        }
-        return most;
+    private static List<Part.StickPart> members(Coop coop, Duty.Load load) {
+        return coop.parts().stream()
+                .filter(p -> p.role().duty().load() == load)
+                .filter(Part.StickPart.class::isInstance)
+                .map(Part.StickPart.class::cast)
+                .toList();
     }
 
-    private static Optional<Part.StickPart> sample(Coop coop, Role role) {
-        return coop.of(role).stream()
-                .map(p -> (Part.StickPart) p)
-                .max(Comparator.comparing(Part.StickPart::length));
+    private static Optional<Part.StickPart> longest(Coop coop, Duty.Load load) {
+        return members(coop, load).stream().max(Comparator.comparing(Part.StickPart::length));
     }
 
-    /** Largest distance from one member to the next across the front. */
-    private static Length spacing(Coop coop, Role role) {
-        List<Length> edges =
-                coop.of(role).stream()
-                        .map(p -> p.solid().bounds().x0())
-                        .distinct()
-                        .sorted()
-                        .toList();
-        Length most = Length.ZERO;
-        for (int i = 0; i + 1 < edges.size(); i++) {
-            most = most.max(edges.get(i + 1).minus(edges.get(i)));
-        }
-        return most;
+    private static Optional<Finding> onEdge(
+            Coop coop, Duty.Load kind, String rule, double kiloPascals, int limit) {
+        return longest(coop, kind)
+                .map(
+                        part -> {
+                            Length apart = Spans.apart(members(coop, kind));
+                            double load = Strength.surfaceLoad(kiloPascals, apart);
+                            Length span = Spans.of(part, coop);
+                            return found(rule, onEdge(part.section(), span, load, limit), span);
+                        });
     }
 
-    private static Finding onEdge(
-            String rule, Part.StickPart part, Length span, double load, int limit) {
+    private static double onEdge(Section s, Length span, double load, int limit) {
+        return Math.max(
+                Strength.bending(s.thickness(), s.width(), span, load),
+                Strength.sag(s.thickness(), s.width(), span, load, limit));
+    }
+
+    private static Finding flat(String rule, Part.StickPart part, Coop coop, double load) {
         Section s = part.section();
-        double used =
-                Math.max(
-                        Strength.bending(s.thickness(), s.width(), span, load),
-                        Strength.sag(s.thickness(), s.width(), span, load, limit));
-        return found(rule, used, span);
-    }
-
-    private static Finding flat(String rule, Section s, Length span, double load) {
+        Length span = Spans.of(part, coop);
         return found(rule, Strength.bending(s.width(), s.thickness(), span, load), span);
     }
 

@@ -48,6 +48,11 @@ public record Coop(List<Part> parts, List<Opening> openings, Measures measures) 
         return new Coop(built, openings, measures);
     }
 
+    /** Parts of which this is true. */
+    public List<Part> that(Duty.Trait trait) {
+        return parts.stream().filter(p -> p.role().is(trait)).toList();
+    }
+
     /** Parts of one role. */
     public List<Part> of(Role role) {
         return parts.stream().filter(p -> p.role() == role).toList();
@@ -56,7 +61,7 @@ public record Coop(List<Part> parts, List<Opening> openings, Measures measures) 
     /** The box that holds the house without the apron on the ground. */
     public Bounds bounds() {
         return parts.stream()
-                .filter(p -> p.role() != Role.APRON)
+                .filter(p -> !p.role().is(Duty.Trait.LIES_OUT))
                 .map(p -> p.solid().bounds())
                 .reduce(Bounds::with)
                 .orElseThrow();

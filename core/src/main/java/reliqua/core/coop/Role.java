@@ -1,73 +1,160 @@
 package reliqua.core.coop;
 
+import static reliqua.core.coop.Duty.Trait.AWKWARD;
+import static reliqua.core.coop.Duty.Trait.BOLTED;
+import static reliqua.core.coop.Duty.Trait.CLOSES_BELOW;
+import static reliqua.core.coop.Duty.Trait.HIDDEN;
+import static reliqua.core.coop.Duty.Trait.LIES_OUT;
+import static reliqua.core.coop.Duty.Trait.OVERHEAD;
+import static reliqua.core.coop.Duty.Trait.SCAB;
+import static reliqua.core.coop.Duty.Trait.SHOWN;
+import static reliqua.core.coop.Duty.Trait.SLANTS_ACROSS_THICKNESS;
+import static reliqua.core.coop.Duty.Trait.SLANTS_ACROSS_WIDTH;
+import static reliqua.core.coop.Duty.Trait.WALKED_ON;
+import static reliqua.core.stock.Straightness.BATTEN;
+import static reliqua.core.stock.Straightness.DOOR;
+import static reliqua.core.stock.Straightness.FRAME;
+
+import reliqua.core.coop.Duty.Check;
+import reliqua.core.coop.Duty.Crown;
+import reliqua.core.coop.Duty.Load;
+import reliqua.core.coop.Duty.Side;
+import reliqua.core.coop.Duty.Trait;
 import reliqua.core.stock.Latitude;
 import reliqua.core.stock.Straightness;
 
 /**
- * What a part is for. The letter begins its mark; hidden parts may be of poorer looks. A latitude
- * is given where a larger stick than the design asks finds room and changes nothing else: the side
- * that others are measured from stays as it is.
+ * What a part is called, the letter that begins its mark, when it goes on, and its {@link Duty}. A
+ * latitude is given where a larger stick than the design asks finds room and changes nothing else:
+ * the side that others are measured from stays as it is.
  */
 public enum Role {
-    LEG('A', Stage.FLOOR, Straightness.FRAME, false),
-    SKID('A', Stage.FLOOR, Straightness.JOIST, false),
-    RIM('A', Stage.FLOOR, Straightness.JOIST, true),
-    JOIST('A', Stage.FLOOR, Straightness.JOIST, true, Latitude.mm(15, 0)),
-    JOIST_SCAB('A', Stage.FLOOR, Straightness.BATTEN, true, Latitude.mm(15, 0)),
-    DECK('B', Stage.FLOOR, Straightness.FRAME, true),
-    PLATE('C', Stage.WALLS, Straightness.FRAME, true),
-    STUD('C', Stage.WALLS, Straightness.FRAME, true),
-    SILL('C', Stage.WALLS, Straightness.FRAME, true),
-    HEADER('C', Stage.WALLS, Straightness.FRAME, true),
-    BLOCKING('C', Stage.WALLS, Straightness.FRAME, true, Latitude.mm(20, 0)),
-    RAFTER('D', Stage.RAFTERS, Straightness.FRAME, true, Latitude.mm(15, 0)),
-    RAFTER_SCAB('D', Stage.RAFTERS, Straightness.BATTEN, true, Latitude.mm(15, 0)),
-    PURLIN('D', Stage.RAFTERS, Straightness.BATTEN, true, Latitude.mm(0, 50)),
-    RAKE_FILLER('D', Stage.RAFTERS, Straightness.BATTEN, true),
-    SKIN('E', Stage.SKINS, Straightness.FRAME, false),
-    BOARD('E', Stage.SKINS, Straightness.BATTEN, false),
-    COVER_BATTEN('E', Stage.SKINS, Straightness.BATTEN, false, Latitude.mm(6, 20)),
-    ROOF_SHEET('R', Stage.ROOF, Straightness.FRAME, false),
-    DOOR_LEAF('F', Stage.DOORS, Straightness.DOOR, false),
-    DOOR_FRAME('F', Stage.DOORS, Straightness.DOOR, false),
-    POP_DOOR('F', Stage.DOORS, Straightness.DOOR, false),
-    POP_GUIDE('F', Stage.DOORS, Straightness.BATTEN, false),
-    LITTER_BOARD('F', Stage.DOORS, Straightness.FRAME, true),
-    NEST_PANEL('N', Stage.NESTS, Straightness.FRAME, false),
-    NEST_LID('N', Stage.NESTS, Straightness.DOOR, false),
-    NEST_RAIL('N', Stage.NESTS, Straightness.BATTEN, false),
-    DRIP_BOARD('N', Stage.NESTS, Straightness.BATTEN, false, Latitude.mm(6, 40)),
-    ROOST_LEDGER('T', Stage.ROOSTS, Straightness.FRAME, true, Latitude.mm(12, 60)),
-    ROOST_POST('T', Stage.ROOSTS, Straightness.FRAME, true, Latitude.mm(12, 60)),
-    ROOST_BAR('T', Stage.ROOSTS, Straightness.JOIST, true, Latitude.mm(12, 25).orRound(60, 90)),
-    RAMP_BOARD('G', Stage.RAMP, Straightness.FRAME, false),
-    RAMP_RUNNER('G', Stage.RAMP, Straightness.BATTEN, true, Latitude.mm(20, 60)),
-    RAMP_LEDGER('G', Stage.RAMP, Straightness.BATTEN, false),
-    RAMP_CLEAT('G', Stage.RAMP, Straightness.BATTEN, false, Latitude.mm(12, 25)),
-    RUN_POST('Q', Stage.RUN, Straightness.FRAME, false, Latitude.mm(0, 40)),
-    RUN_RAIL('Q', Stage.RUN, Straightness.FRAME, false),
-    GATE_FRAME('Q', Stage.RUN, Straightness.DOOR, false),
-    RUN_MESH('M', Stage.MESH, Straightness.FRAME, false),
-    VENT_MESH('M', Stage.MESH, Straightness.FRAME, false),
-    SKIRT('M', Stage.MESH, Straightness.FRAME, false),
-    APRON('M', Stage.MESH, Straightness.FRAME, false);
+    LEG(
+            'A',
+            Stage.FLOOR,
+            Duty.of(FRAME, SHOWN, BOLTED)
+                    .minutes(12)
+                    .checked(Check.LEVEL)
+                    .warned("build.caution.prop")
+                    .seenFrom(Side.SIDE)),
+    SKID('A', Stage.FLOOR, Duty.of(Straightness.JOIST, SHOWN).minutes(12).checked(Check.LEVEL)),
+    RIM(
+            'A',
+            Stage.FLOOR,
+            Duty.of(Straightness.JOIST, HIDDEN, SHOWN)
+                    .turned(Crown.UP)
+                    .minutes(7)
+                    .checked(Check.SQUARE)
+                    .seenFrom(Side.PLAN)),
+    JOIST(
+            'A',
+            Stage.FLOOR,
+            Duty.of(Straightness.JOIST, HIDDEN)
+                    .serving(Latitude.mm(15, 0))
+                    .carrying(Load.FLOOR, Crown.UP)
+                    .minutes(7)
+                    .checked(Check.SQUARE)
+                    .seenFrom(Side.PLAN)),
+    JOIST_SCAB('A', Stage.FLOOR, Duty.of(BATTEN, HIDDEN, SCAB).serving(Latitude.mm(15, 0))),
+    DECK('B', Stage.FLOOR, Duty.of(FRAME, HIDDEN, WALKED_ON).minutes(12).seenFrom(Side.PLAN)),
+    PLATE('C', Stage.WALLS, Duty.of(FRAME, HIDDEN).minutes(7).turned(Crown.SAME)),
+    STUD(
+            'C',
+            Stage.WALLS,
+            Duty.of(FRAME, HIDDEN, AWKWARD, SLANTS_ACROSS_THICKNESS)
+                    .minutes(7)
+                    .turned(Crown.SAME)
+                    .checked(Check.PLUMB)
+                    .warned("build.caution.raise")),
+    SILL('C', Stage.WALLS, Duty.of(FRAME, HIDDEN).minutes(7)),
+    HEADER('C', Stage.WALLS, Duty.of(FRAME, HIDDEN).minutes(7).turned(Crown.SAME)),
+    BLOCKING('C', Stage.WALLS, Duty.of(FRAME, HIDDEN).serving(Latitude.mm(20, 0))),
+    RAFTER(
+            'D',
+            Stage.RAFTERS,
+            Duty.of(FRAME, HIDDEN, AWKWARD, OVERHEAD, SLANTS_ACROSS_WIDTH)
+                    .serving(Latitude.mm(15, 0))
+                    .carrying(Load.ROOF, Crown.UP)
+                    .minutes(12)
+                    .checked(Check.PITCH)
+                    .seenFrom(Side.SIDE)),
+    RAFTER_SCAB('D', Stage.RAFTERS, Duty.of(BATTEN, HIDDEN, SCAB).serving(Latitude.mm(15, 0))),
+    PURLIN(
+            'D',
+            Stage.RAFTERS,
+            Duty.of(BATTEN, HIDDEN, SHOWN, OVERHEAD)
+                    .serving(Latitude.mm(0, 50))
+                    .carrying(Load.ROOF_FLAT, Crown.UP)
+                    .minutes(7)
+                    .seenFrom(Side.SIDE)),
+    RAKE_FILLER('D', Stage.RAFTERS, Duty.of(BATTEN, HIDDEN, OVERHEAD).seenFrom(Side.SIDE)),
+    SKIN('E', Stage.SKINS, Duty.of(FRAME, SHOWN).minutes(12)),
+    BOARD('E', Stage.SKINS, Duty.of(BATTEN, SHOWN)),
+    COVER_BATTEN('E', Stage.SKINS, Duty.of(BATTEN, SHOWN).serving(Latitude.mm(6, 20))),
+    ROOF_SHEET(
+            'R',
+            Stage.ROOF,
+            Duty.of(FRAME, SHOWN, AWKWARD, OVERHEAD)
+                    .minutes(12)
+                    .warned("build.caution.roof")
+                    .seenFrom(Side.SIDE)),
+    DOOR_LEAF('F', Stage.DOORS, Duty.of(DOOR, SHOWN, Trait.LEAF).minutes(20).checked(Check.SWING)),
+    DOOR_FRAME(
+            'F', Stage.DOORS, Duty.of(DOOR, SHOWN).turned(Crown.STRAIGHTEST).checked(Check.SWING)),
+    POP_DOOR('F', Stage.DOORS, Duty.of(DOOR, SHOWN).minutes(20)),
+    POP_GUIDE('F', Stage.DOORS, Duty.of(BATTEN, SHOWN)),
+    LITTER_BOARD('F', Stage.DOORS, Duty.of(FRAME, HIDDEN).seenFrom(Side.PLAN)),
+    NEST_PANEL('N', Stage.NESTS, Duty.of(FRAME, SHOWN).minutes(12).seenFrom(Side.SIDE)),
+    NEST_LID(
+            'N',
+            Stage.NESTS,
+            Duty.of(DOOR, SHOWN, Trait.LID).minutes(20).checked(Check.SWING).seenFrom(Side.SIDE)),
+    NEST_RAIL('N', Stage.NESTS, Duty.of(BATTEN).seenFrom(Side.SIDE)),
+    DRIP_BOARD(
+            'N',
+            Stage.NESTS,
+            Duty.of(BATTEN, SHOWN).serving(Latitude.mm(6, 40)).seenFrom(Side.SIDE)),
+    ROOST_LEDGER('T', Stage.ROOSTS, roost(FRAME).serving(Latitude.mm(12, 60))),
+    ROOST_POST('T', Stage.ROOSTS, roost(FRAME).serving(Latitude.mm(12, 60))),
+    ROOST_BAR(
+            'T',
+            Stage.ROOSTS,
+            roost(Straightness.JOIST)
+                    .serving(Latitude.mm(12, 25).orRound(60, 90))
+                    .carrying(Load.ROOST, Crown.UP)),
+    RAMP_BOARD('G', Stage.RAMP, Duty.of(FRAME, SHOWN).seenFrom(Side.SIDE)),
+    RAMP_RUNNER(
+            'G',
+            Stage.RAMP,
+            Duty.of(BATTEN, HIDDEN).serving(Latitude.mm(20, 60)).seenFrom(Side.SIDE)),
+    RAMP_LEDGER('G', Stage.RAMP, Duty.of(BATTEN)),
+    RAMP_CLEAT('G', Stage.RAMP, Duty.of(BATTEN).serving(Latitude.mm(12, 25)).seenFrom(Side.SIDE)),
+    RUN_POST('Q', Stage.RUN, Duty.of(FRAME, SHOWN).serving(Latitude.mm(0, 40))),
+    RUN_RAIL('Q', Stage.RUN, Duty.of(FRAME, SHOWN)),
+    GATE_FRAME('Q', Stage.RUN, Duty.of(DOOR, SHOWN).checked(Check.SWING)),
+    RUN_MESH('M', Stage.MESH, Duty.of(FRAME).minutes(20).checked(Check.MESH)),
+    VENT_MESH(
+            'M',
+            Stage.MESH,
+            Duty.of(FRAME, OVERHEAD).checked(Check.MESH).warned("build.caution.mesh")),
+    SKIRT('M', Stage.MESH, Duty.of(FRAME, CLOSES_BELOW).minutes(20).checked(Check.MESH)),
+    APRON(
+            'M',
+            Stage.MESH,
+            Duty.of(FRAME, LIES_OUT).minutes(20).checked(Check.MESH).seenFrom(Side.PLAN));
 
     private final char letter;
     private final Stage stage;
-    private final Straightness straightness;
-    private final boolean hidden;
-    private final Latitude latitude;
+    private final Duty duty;
 
-    Role(char letter, Stage stage, Straightness straightness, boolean hidden) {
-        this(letter, stage, straightness, hidden, Latitude.NONE);
-    }
-
-    Role(char letter, Stage stage, Straightness straightness, boolean hidden, Latitude latitude) {
+    Role(char letter, Stage stage, Duty duty) {
         this.letter = letter;
         this.stage = stage;
-        this.straightness = straightness;
-        this.hidden = hidden;
-        this.latitude = latitude;
+        this.duty = duty;
+    }
+
+    private static Duty roost(Straightness straightness) {
+        return Duty.of(straightness, HIDDEN).minutes(7).seenFrom(Side.PLAN);
     }
 
     /** First letter of the marks of such parts. */
@@ -79,18 +166,28 @@ public enum Role {
         return stage;
     }
 
-    /** How straight a stick of this role must be. */
-    public Straightness straightness() {
-        return straightness;
+    /** What such a part is to everybody who works with it. */
+    public Duty duty() {
+        return duty;
     }
 
-    /** Whether it is out of sight when the coop stands. */
-    public boolean hidden() {
-        return hidden;
+    /** How straight a stick of this role must be. */
+    public Straightness straightness() {
+        return duty.straightness();
     }
 
     /** Which larger sections, and which poles, serve as well as the one that is designed. */
     public Latitude latitude() {
-        return latitude;
+        return duty.latitude();
+    }
+
+    /** Whether it is out of sight when the coop stands. */
+    public boolean hidden() {
+        return is(HIDDEN);
+    }
+
+    /** Whether this is true of such parts. */
+    public boolean is(Trait trait) {
+        return duty.is(trait);
     }
 }

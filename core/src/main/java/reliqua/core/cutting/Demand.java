@@ -11,8 +11,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import reliqua.core.coop.Duty;
 import reliqua.core.coop.Part;
-import reliqua.core.coop.Role;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
@@ -207,12 +207,12 @@ final class Demand {
                         + " x "
                         + height.nm()
                         + (made.size() == 2 ? " pair" : "")
-                        + (first.role() == Role.DECK ? " floor" : "")
+                        + (first.role().is(Duty.Trait.WALKED_ON) ? " floor" : "")
                         + outline.map(o -> " shape " + number(o)).orElse("");
         // A floor bends from joist to joist, across its width: there its grain must run. The other
         // way ply and strand board have a tenth to a fifth of their stiffness, and the usual decks
         // on the usual joists would sag even under birds.
-        boolean grain = first.role() == Role.DECK && outline.isEmpty();
+        boolean grain = first.role().is(Duty.Trait.WALKED_ON) && outline.isEmpty();
         WantedPanel before = panels.get(id);
         panels.put(
                 id,

@@ -2,8 +2,8 @@ package reliqua.core.cutting;
 
 import java.util.List;
 import java.util.Optional;
+import reliqua.core.coop.Duty;
 import reliqua.core.coop.Part;
-import reliqua.core.coop.Role;
 import reliqua.core.measure.Angle;
 import reliqua.core.measure.Length;
 
@@ -17,19 +17,19 @@ public final class Slants {
 
     /** How the ends of a stick slant; nothing where they are square or pointed. */
     public static Optional<Bevel> of(Part.StickPart stick) {
-        boolean rafter = stick.role() == Role.RAFTER;
+        boolean across = stick.role().is(Duty.Trait.SLANTS_ACROSS_WIDTH);
         boolean start = stick.startCut().degrees() != 0;
         boolean end = stick.endCut().degrees() != 0;
-        if (!rafter && stick.role() != Role.STUD || !start && !end) {
+        if (!across && !stick.role().is(Duty.Trait.SLANTS_ACROSS_THICKNESS) || !start && !end) {
             return Optional.empty();
         }
         Angle angle = start ? stick.startCut() : stick.endCut();
-        Length depth = rafter ? stick.section().width() : stick.section().thickness();
+        Length depth = across ? stick.section().width() : stick.section().thickness();
         // Rounded to micrometres, downwards: files keep no more, and nobody saws closer.
         long micrometres = (long) Math.floor(depth.nm() * Math.abs(angle.tan()) / 1000);
         return Optional.of(new Length(micrometres * 1000))
                 .filter(run -> run.isPositive() && run.atMost(stick.length()))
-                .map(run -> new Bevel(run, rafter, start && end));
+                .map(run -> new Bevel(run, across, start && end));
     }
 
     /** Whether a piece of a stick lies nested in the one before it: one cut parts the two. */

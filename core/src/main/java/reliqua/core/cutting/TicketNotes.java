@@ -3,8 +3,8 @@ package reliqua.core.cutting;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import reliqua.core.coop.Duty;
 import reliqua.core.coop.Part;
-import reliqua.core.coop.Role;
 import reliqua.core.coop.madeup.Seam;
 import reliqua.core.measure.Angle;
 import reliqua.core.measure.Length;
@@ -139,7 +139,7 @@ public final class TicketNotes {
     }
 
     private static boolean scab(Part part) {
-        return part.role() == Role.JOIST_SCAB || part.role() == Role.RAFTER_SCAB;
+        return part.role().is(Duty.Trait.SCAB);
     }
 
     private static void stick(Material material, Part.StickPart piece, List<Sum> notes) {
@@ -151,17 +151,17 @@ public final class TicketNotes {
             notes.add(Sum.of("piece.larger", piece.section().thickness(), piece.section().width()));
         }
         if (stick.warp().bend().isPositive()) {
-            crown(piece.role(), notes);
+            crown(piece.role().duty().crown(), notes);
         }
     }
 
     /** Which way a bent stick is turned. */
-    private static void crown(Role role, List<Sum> notes) {
-        switch (role) {
-            case RAFTER, JOIST, RIM, PURLIN, ROOST_BAR -> notes.add(Sum.of("piece.crownUp"));
-            case STUD, PLATE, HEADER -> notes.add(Sum.of("piece.crownSame"));
-            case DOOR_FRAME -> notes.add(Sum.of("piece.straightest"));
-            default -> {}
+    private static void crown(Duty.Crown crown, List<Sum> notes) {
+        switch (crown) {
+            case UP -> notes.add(Sum.of("piece.crownUp"));
+            case SAME -> notes.add(Sum.of("piece.crownSame"));
+            case STRAIGHTEST -> notes.add(Sum.of("piece.straightest"));
+            case ANY -> {}
         }
     }
 

@@ -13,8 +13,8 @@ import reliqua.core.coop.Axis;
 import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Corner;
+import reliqua.core.coop.Duty;
 import reliqua.core.coop.Part;
-import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
@@ -118,12 +118,9 @@ public final class Elevation {
     /** The plan looks in below the roof; an apron lies in the ground. */
     private boolean hides(Part part) {
         if (view != View.PLAN) {
-            return part.role() == Role.APRON;
+            return part.role().is(Duty.Trait.LIES_OUT);
         }
-        return switch (part.role()) {
-            case ROOF_SHEET, PURLIN, RAKE_FILLER, RAFTER, VENT_MESH -> true;
-            default -> false;
-        };
+        return part.role().is(Duty.Trait.OVERHEAD);
     }
 
     /** Parts nearer to the eye come later. */

@@ -1,7 +1,7 @@
 package reliqua.core.drawing;
 
+import reliqua.core.coop.Duty;
 import reliqua.core.coop.Part;
-import reliqua.core.coop.Role;
 
 /** What a part is drawn with. */
 public final class Inks {
@@ -12,7 +12,7 @@ public final class Inks {
         return switch (part) {
             case Part.StickPart _ -> Ink.WOOD;
             case Part.PanelPart panel ->
-                    panel.role() == Role.DOOR_LEAF ? Ink.SHEET_SIDE : Ink.SHEET;
+                    panel.role().is(Duty.Trait.LEAF) ? Ink.SHEET_SIDE : Ink.SHEET;
             case Part.RoofPart _ -> Ink.METAL;
             case Part.MeshPart _ -> Ink.MESH;
         };

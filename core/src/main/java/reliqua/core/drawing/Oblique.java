@@ -6,8 +6,8 @@ import java.util.List;
 import reliqua.core.coop.Axis;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Corner;
+import reliqua.core.coop.Duty;
 import reliqua.core.coop.Part;
-import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
 
 /**
@@ -34,7 +34,7 @@ public final class Oblique {
     public static Picture of(Coop coop) {
         List<Face> faces = new ArrayList<>();
         for (Part part : coop.parts()) {
-            if (isSeen(part.role())) {
+            if (part.role().is(Duty.Trait.SHOWN)) {
                 faces.addAll(faces(part));
             }
         }
@@ -42,30 +42,6 @@ public final class Oblique {
         Picture.Sketch sketch = new Picture.Sketch();
         faces.forEach(f -> sketch.area(f.outline(), f.holes(), f.fill(), f.edge(), f.mark()));
         return sketch.picture();
-    }
-
-    private static boolean isSeen(Role role) {
-        return switch (role) {
-            case LEG,
-                    SKID,
-                    RUN_POST,
-                    RUN_RAIL,
-                    GATE_FRAME,
-                    RIM,
-                    SKIN,
-                    DOOR_LEAF,
-                    DOOR_FRAME,
-                    POP_DOOR,
-                    POP_GUIDE,
-                    NEST_PANEL,
-                    NEST_LID,
-                    DRIP_BOARD,
-                    BOARD,
-                    COVER_BATTEN ->
-                    true;
-            case ROOF_SHEET, RAMP_BOARD, PURLIN -> true;
-            default -> false;
-        };
     }
 
     /** The front of a prism along y, and the right and upper faces of the others. */

@@ -24,8 +24,8 @@ import org.locationtech.jts.triangulate.polygon.PolygonTriangulator;
 import reliqua.core.coop.Axis;
 import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Coop;
+import reliqua.core.coop.Duty;
 import reliqua.core.coop.Part;
-import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
 
 /** A coop in space: drag to turn, scroll to come nearer, click a part. */
@@ -110,7 +110,7 @@ public final class HouseView extends Region {
         double cy = mm(b.y0(), b.y1());
         double cz = mm(b.z0(), b.z1());
         for (Part part : coop.parts()) {
-            if (part.role() == Role.APRON) {
+            if (part.role().is(Duty.Trait.LIES_OUT)) {
                 continue;
             }
             TriangleMesh shape =

@@ -203,20 +203,10 @@ public final class RaiseStation implements Station {
 
     /** The side from which such parts are seen best. */
     private static Elevation.View view(Role role) {
-        return switch (role) {
-            case RAFTER,
-                    PURLIN,
-                    RAKE_FILLER,
-                    ROOF_SHEET,
-                    NEST_PANEL,
-                    NEST_LID,
-                    NEST_RAIL,
-                    DRIP_BOARD ->
-                    Elevation.View.SIDE;
-            case RAMP_BOARD, RAMP_RUNNER, RAMP_CLEAT, LEG -> Elevation.View.SIDE;
-            case RIM, JOIST, DECK, ROOST_BAR, ROOST_LEDGER, ROOST_POST, APRON, LITTER_BOARD ->
-                    Elevation.View.PLAN;
-            default -> Elevation.View.FRONT;
+        return switch (role.duty().side()) {
+            case FRONT -> Elevation.View.FRONT;
+            case SIDE -> Elevation.View.SIDE;
+            case PLAN -> Elevation.View.PLAN;
         };
     }
 }

@@ -1,0 +1,171 @@
+package reliqua.core.coop;
+
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+import reliqua.core.stock.Latitude;
+import reliqua.core.stock.Straightness;
+
+/**
+ * What a part is to everybody who works with it: the saw, the rules, the steps and the pictures ask
+ * for this and never for a role by its name.
+ *
+ * @param straightness how straight a stick must be
+ * @param latitude which larger sections, and which poles, serve as well as the one designed
+ * @param load what it has to carry
+ * @param crown which way a bent stick is turned
+ * @param minutes to fit one once it is cut, for somebody with a drill
+ * @param check what to measure when it is on
+ * @param caution the key of what can hurt while it goes on
+ * @param side from where it is seen best
+ * @param traits what else is true of it
+ */
+public record Duty(
+        Straightness straightness,
+        Latitude latitude,
+        Load load,
+        Crown crown,
+        int minutes,
+        Check check,
+        Optional<String> caution,
+        Side side,
+        Set<Trait> traits) {
+
+    /** What a member carries, and how it lies to that. */
+    public enum Load {
+        NONE,
+        /** Birds and litter, on edge. */
+        FLOOR,
+        /** Roof, snow and its own weight, on edge. */
+        ROOF,
+        /** The same from rafter to rafter, laid flat. */
+        ROOF_FLAT,
+        /** Birds that land on it, laid flat. */
+        ROOST
+    }
+
+    /** Which way a bent stick is turned. */
+    public enum Crown {
+        ANY,
+        /** Hollow side down, so that the load straightens it. */
+        UP,
+        /** All of a wall the same way. */
+        SAME,
+        /** The straightest there are. */
+        STRAIGHTEST
+    }
+
+    /** What to measure when parts are on. */
+    public enum Check {
+        NONE,
+        SQUARE,
+        LEVEL,
+        PLUMB,
+        PITCH,
+        SWING,
+        MESH
+    }
+
+    /** From where a part is seen best. */
+    public enum Side {
+        FRONT,
+        SIDE,
+        PLAN
+    }
+
+    /** What is true of a part, or is not. */
+    public enum Trait {
+        /** Out of sight when the coop stands; looks do not matter. */
+        HIDDEN,
+        /** Drawn in a small picture from the outside. */
+        SHOWN,
+        /** Too awkward for one pair of hands: tipped up or passed up. */
+        AWKWARD,
+        /** Of the roof: lifted off to look in from above. */
+        OVERHEAD,
+        /** Mesh that lies out on the ground, beyond the outline. */
+        LIES_OUT,
+        /** Mesh that closes the space below the floor. */
+        CLOSES_BELOW,
+        /** A hinged leaf in an opening. */
+        LEAF,
+        /** A lid hinged by itself, with a catch of its own. */
+        LID,
+        /** Held by four screws or bolts a joint. */
+        BOLTED,
+        /** Put on beside a joint in another. */
+        SCAB,
+        /** A panel that bends from one member below to the next. */
+        WALKED_ON,
+        /** Ends cut at a slant across the width. */
+        SLANTS_ACROSS_WIDTH,
+        /** Ends cut at a slant across the thickness. */
+        SLANTS_ACROSS_THICKNESS
+    }
+
+    /** Copies the set. */
+    public Duty {
+        Set<Trait> ordered = EnumSet.noneOf(Trait.class);
+        ordered.addAll(traits);
+        traits = Collections.unmodifiableSet(ordered);
+    }
+
+    /** Of a part that only has to be so straight. */
+    static Duty of(Straightness straightness, Trait... traits) {
+        return new Duty(
+                straightness,
+                Latitude.NONE,
+                Load.NONE,
+                Crown.ANY,
+                5,
+                Check.NONE,
+                Optional.empty(),
+                Side.FRONT,
+                Set.of(traits));
+    }
+
+    Duty serving(Latitude other) {
+        return new Duty(straightness, other, load, crown, minutes, check, caution, side, traits);
+    }
+
+    Duty carrying(Load other, Crown turned) {
+        return new Duty(
+                straightness, latitude, other, turned, minutes, check, caution, side, traits);
+    }
+
+    Duty turned(Crown other) {
+        return carrying(load, other);
+    }
+
+    Duty minutes(int each) {
+        return new Duty(straightness, latitude, load, crown, each, check, caution, side, traits);
+    }
+
+    Duty checked(Check other) {
+        return new Duty(straightness, latitude, load, crown, minutes, other, caution, side, traits);
+    }
+
+    Duty warned(String key) {
+        return new Duty(
+                straightness,
+                latitude,
+                load,
+                crown,
+                minutes,
+                check,
+                Optional.of(key),
+                side,
+                traits);
+    }
+
+    Duty seenFrom(Side other) {
+        return new Duty(
+                straightness, latitude, load, crown, minutes, check, caution, other, traits);
+    }
+
+    /** Whether this is true of it. */
+    public boolean is(Trait trait) {
+        return traits.contains(trait);
+    }
+}
