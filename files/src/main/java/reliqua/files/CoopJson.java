@@ -6,6 +6,7 @@ import java.util.Deque;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import reliqua.core.coop.Bounds;
@@ -13,6 +14,8 @@ import reliqua.core.coop.Contact;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
+import reliqua.core.coop.Weights;
+import reliqua.core.coop.Zone;
 import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.cutting.WorkPlan;
 import reliqua.core.measure.Length;
@@ -28,10 +31,6 @@ import tools.jackson.databind.node.ObjectNode;
  */
 public final class CoopJson {
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
-    private static final double WOOD = 450;
-    private static final double SHEET = 600;
-    private static final double ROOFING = 4.5;
-    private static final double MESH = 1.2;
 
     /** Faces smaller than this hold nothing. */
     private static final double LEAST_FACE = 1;
@@ -73,7 +72,9 @@ public final class CoopJson {
         zones(root.putArray("zones"), birds);
         fittings(root.putArray("fittings"));
         contacts();
-        root.putObject("measures").put("weight", weight()).put("height", height());
+        root.putObject("measures")
+                .put("weight", coop.parts().stream().mapToDouble(Weights::of).sum())
+                .put("height", height());
         return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(root);
     }
 
@@ -92,6 +93,14 @@ public final class CoopJson {
             case Part.RoofPart sheet -> {
                 node.put("kind", "roofing").put("length", sheet.length().toMm());
                 pair(node, "size", sheet.fullWidth(), sheet.length());
+            }
+            case Part.WholePart whole -> {
+                Bounds b = whole.solid().bounds();
+                node.put("kind", "whole");
+                node.putArray("size")
+                        .add(b.width().toMm())
+                        .add(b.depth().toMm())
+                        .add(b.height().toMm());
             }
             case Part.MeshPart mesh -> {
                 node.put("kind", "mesh").put("aperture", mesh.aperture().toMm());
@@ -124,31 +133,12 @@ public final class CoopJson {
     }
 
     private void zones(ArrayNode zones, int birds) {
-        Coop.Measures m = coop.measures();
-        Bounds deck =
-                coop.of(Role.DECK).stream()
-                        .map(p -> p.solid().bounds())
-                        .reduce(Bounds::with)
-                        .orElseThrow();
-        double ridge = coop.bounds().z1().toMm();
-        double[] middle = freePlace(deck, m.floorHeight().toMm());
-        zone(zones, "house", deck, m.floorHeight().toMm(), ridge, middle)
-                .put("birds", birds)
-                .put("stand", m.standing().isPositive());
-        coop.of(Role.RUN_RAIL).stream()
-                .map(p -> p.solid().bounds())
-                .reduce(Bounds::with)
-                .ifPresent(
-                        run -> {
-                            double[] inside = {
-                                m.width().toMm() / 2,
-                                run.y0().plus(run.depth().half()).toMm(),
-                                run.z1().toMm() / 2
-                            };
-                            zone(zones, "run", run, 0, run.z1().toMm(), inside)
-                                    .put("birds", 0)
-                                    .put("stand", run.z1().toMm() >= 1700);
-                        });
+        for (Zone zone : coop.zones()) {
+            boolean house = zone.kind() == Zone.Kind.HOUSE;
+            zone(zones.addObject(), zone)
+                    .put("birds", house ? birds : 0)
+                    .put("stand", zone.stand());
+        }
     }
 
     /** A place over the floor that no part comes near. */
@@ -180,21 +170,24 @@ public final class CoopJson {
         return at > from.toMm() - NEAR && at < to.toMm() + NEAR;
     }
 
-    private static ObjectNode zone(
-            ArrayNode zones, String kind, Bounds b, double floor, double ridge, double[] inside) {
-        ObjectNode zone = zones.addObject().put("id", kind).put("kind", kind);
-        ArrayNode outline = zone.putArray("floor");
+    private ObjectNode zone(ObjectNode node, Zone zone) {
+        String kind = zone.kind().name().toLowerCase(Locale.ROOT);
+        node.put("id", kind).put("kind", kind);
+        Bounds b = zone.floor();
+        ArrayNode outline = node.putArray("floor");
         for (Length[] corner :
                 new Length[][] {
                     {b.x0(), b.y0()}, {b.x1(), b.y0()}, {b.x1(), b.y1()}, {b.x0(), b.y1()}
                 }) {
             outline.addArray().add(corner[0].toMm()).add(corner[1].toMm());
         }
-        zone.put("floorHeight", floor).put("headroom", ridge - floor);
-        zone.putArray("access");
-        zone.put("closed", true);
-        zone.putArray("inside").add(inside[0]).add(inside[1]).add(inside[2]);
-        return zone;
+        double floor = zone.floorHeight().toMm();
+        node.put("floorHeight", floor).put("headroom", zone.headroom().toMm());
+        node.putArray("access");
+        node.put("closed", true);
+        double[] inside = freePlace(b, floor);
+        node.putArray("inside").add(inside[0]).add(inside[1]).add(inside[2]);
+        return node;
     }
 
     private void fittings(ArrayNode fittings) {
@@ -274,21 +267,6 @@ public final class CoopJson {
         }
         on.forEach(
                 (part, below) -> supports.addObject().put("part", part).putArray("on").add(below));
-    }
-
-    private double weight() {
-        double kilograms = 0;
-        for (Part part : coop.parts()) {
-            kilograms +=
-                    switch (part) {
-                        case Part.StickPart stick -> stick.solid().cubicMetres() * WOOD;
-                        case Part.PanelPart panel -> panel.solid().cubicMetres() * SHEET;
-                        case Part.RoofPart sheet ->
-                                sheet.length().toMetres() * sheet.fullWidth().toMetres() * ROOFING;
-                        case Part.MeshPart mesh -> mesh.area().toSquareMetres() * MESH;
-                    };
-        }
-        return kilograms;
     }
 
     private double height() {

@@ -83,6 +83,7 @@ public final class PlanCsv {
             case Part.PanelPart p ->
                     tape.mark(p.thickness()) + " sheet, " + tape.mark(p.width()) + " wide";
             case Part.RoofPart r -> "roofing " + tape.mark(r.fullWidth());
+            case Part.WholePart _ -> "whole";
             case Part.MeshPart m ->
                     "mesh " + tape.mark(m.aperture()) + ", " + tape.mark(m.width()) + " wide";
         };
@@ -94,6 +95,7 @@ public final class PlanCsv {
             case Part.PanelPart p -> tape.mark(p.height());
             case Part.RoofPart r -> tape.mark(r.length());
             case Part.MeshPart m -> tape.mark(m.length());
+            case Part.WholePart w -> Describe.whole(w, tape);
         };
     }
 

@@ -9,6 +9,7 @@ import reliqua.core.coop.Coop;
 import reliqua.core.coop.Duty;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
+import reliqua.core.coop.Weights;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
 import reliqua.core.measure.Weight;
@@ -18,9 +19,6 @@ import reliqua.core.measure.Weight;
  * on.
  */
 public final class Steps {
-    private static final double WOOD = 450;
-    private static final double SHEET = 620;
-
     private Steps() {}
 
     /** The steps, for somebody who lifts no more than that. */
@@ -34,7 +32,7 @@ public final class Steps {
 
     private static Step step(Role role, List<Part> parts, Coop coop, Weight lift) {
         Duty duty = role.duty();
-        boolean heavy = parts.stream().anyMatch(p -> kilograms(p) > lift.toKilograms());
+        boolean heavy = parts.stream().anyMatch(p -> Weights.of(p) > lift.toKilograms());
         return new Step(
                 role,
                 parts.stream().map(Part::mark).toList(),
@@ -47,14 +45,6 @@ public final class Steps {
     /** Time still to go when some steps are done. */
     public static int minutesLeft(List<Step> steps, java.util.Set<String> done) {
         return steps.stream().filter(s -> !done.contains(s.key())).mapToInt(Step::minutes).sum();
-    }
-
-    private static double kilograms(Part part) {
-        return switch (part) {
-            case Part.StickPart s -> s.solid().cubicMetres() * WOOD;
-            case Part.PanelPart p -> p.solid().cubicMetres() * SHEET;
-            case Part.RoofPart _, Part.MeshPart _ -> 0;
-        };
     }
 
     private static Optional<Sum> check(Duty duty, Coop coop) {

@@ -38,7 +38,7 @@ public final class HardwareCount {
                             (int) Math.ceil(edge.ratio(STAPLES_APART)),
                             Integer::sum);
                 }
-                case Part.StickPart _, Part.PanelPart _ -> {}
+                case Part.StickPart _, Part.PanelPart _, Part.WholePart _ -> {}
             }
         }
         counts.merge(

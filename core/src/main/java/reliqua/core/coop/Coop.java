@@ -18,13 +18,15 @@ import reliqua.core.measure.Weight;
  *
  * @param parts every part, in the order of the build
  * @param openings every hole in the closed boundary
+ * @param zones the rooms birds live in, the house first
  * @param measures what can be measured
  */
-public record Coop(List<Part> parts, List<Opening> openings, Measures measures) {
+public record Coop(List<Part> parts, List<Opening> openings, List<Zone> zones, Measures measures) {
     /** Copies the lists. */
     public Coop {
         parts = List.copyOf(parts);
         openings = List.copyOf(openings);
+        zones = List.copyOf(zones);
     }
 
     /** The part with this mark. */
@@ -45,7 +47,7 @@ public record Coop(List<Part> parts, List<Opening> openings, Measures measures) 
                                                 : Stream.of(p))
                         .sorted(Comparator.comparing(p -> p.role().stage()))
                         .toList();
-        return new Coop(built, openings, measures);
+        return new Coop(built, openings, zones, measures);
     }
 
     /** Parts of which this is true. */

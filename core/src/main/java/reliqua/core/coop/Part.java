@@ -1,5 +1,6 @@
 package reliqua.core.coop;
 
+import java.util.List;
 import java.util.Optional;
 import reliqua.core.measure.Angle;
 import reliqua.core.measure.Area;
@@ -67,6 +68,27 @@ public sealed interface Part {
     record RoofPart(
             String mark, Role role, Length length, Length fullWidth, Length covered, Solid solid)
             implements Part {}
+
+    /**
+     * A thing used whole, as it was found.
+     *
+     * @param find what serves
+     * @param sawnTo length it is cut down to, where it is not left as it is
+     * @param ribs where in it a panel in front of it finds wood: the stringers of a pallet
+     */
+    record WholePart(
+            String mark,
+            Role role,
+            Find find,
+            Optional<Length> sawnTo,
+            List<Bounds> ribs,
+            Solid solid)
+            implements Part {
+        /** Copies the list. */
+        public WholePart {
+            ribs = List.copyOf(ribs);
+        }
+    }
 
     /**
      * A strip of mesh.

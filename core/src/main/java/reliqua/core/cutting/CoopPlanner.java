@@ -214,9 +214,12 @@ public final class CoopPlanner {
     /** Sloped panels share rectangles two by two unless single ones come cheaper. */
     private Gathered fresh(
             List<Part> wanted, Decided decided, CutPlanner.Settings how, Progress progress) {
-        Workables workables = new Workables(workable, workshop, Demand.sections(wanted));
-        Demand demand = new Demand(wanted, heap, prices, workshop, workables, decided);
+        WholeThings whole = WholeThings.of(wanted, heap, prices, decided);
+        Workables workables =
+                new Workables(whole.rest(workable), workshop, Demand.sections(wanted));
+        Demand demand = new Demand(wanted, whole.rest(heap), prices, workshop, workables, decided);
         Gathered gathered = new Gathered(demand, heap);
+        gathered.take(whole);
         gathered.add(demand.sticks(), how, progress);
         sheets(demand, gathered, how, progress);
         gathered.add(demand.roofing(), how, progress);

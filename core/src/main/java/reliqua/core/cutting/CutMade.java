@@ -96,6 +96,7 @@ public record CutMade(
             case Part.StickPart s -> s.startCut().degrees() == 0 && s.endCut().degrees() == 0;
             case Part.PanelPart p -> PanelFace.of(p).isEmpty();
             case Part.RoofPart _, Part.MeshPart _ -> true;
+            case Part.WholePart _ -> false;
         };
     }
 

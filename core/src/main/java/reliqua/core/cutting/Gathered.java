@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
 import reliqua.core.coop.Part;
 import reliqua.core.measure.Length;
@@ -29,6 +30,10 @@ final class Gathered {
     private final Heap heap;
     private final List<Ticket> tickets = new ArrayList<>();
     private final List<Part> missing = new ArrayList<>();
+
+    /** How many of a lot are used whole: what is cut is counted behind them. */
+    private ToIntFunction<String> before = _ -> 0;
+
     private Money cost = Money.ZERO;
     private Money bound = Money.ZERO;
     private boolean proven = true;
@@ -131,7 +136,7 @@ final class Gathered {
         tickets.add(
                 new Ticket(
                         stick.source(),
-                        stick.copy(),
+                        stick.copy() + before.applyAsInt(stick.source()),
                         false,
                         making.get().gives().get(of - 1),
                         Optional.of(new Ticket.Made(whole, making.get(), of)),
@@ -155,6 +160,15 @@ final class Gathered {
         return tickets.stream().map(Ticket::source).collect(Collectors.toSet());
     }
 
+    /** Adds what is used whole; what of it must be bought, every plan of these parts buys. */
+    void take(WholeThings whole) {
+        before = whole::used;
+        tickets.addAll(whole.tickets());
+        missing.addAll(whole.missing());
+        cost = cost.plus(whole.cost());
+        bound = bound.plus(whole.cost());
+    }
+
     /** Adds what was planned apart, with the bound that holds for it. */
     void take(Gathered other, Money otherBound) {
         tickets.addAll(other.tickets);
@@ -172,7 +186,7 @@ final class Gathered {
     private void ticket(String source, int copy, List<Ticket.Cut> cuts) {
         Material material = demand.material(source);
         boolean bought = heap.find(source).isEmpty();
-        tickets.add(new Ticket(source, copy, bought, material, cuts));
+        tickets.add(new Ticket(source, copy + before.applyAsInt(source), bought, material, cuts));
     }
 
     /** All of it as a plan, behind what is cut already. */

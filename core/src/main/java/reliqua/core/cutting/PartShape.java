@@ -28,6 +28,7 @@ final class PartShape {
             case Part.RoofPart r ->
                     join(r.fullWidth(), r.length())
                             + (r.covered().isPositive() ? " under " + r.covered().nm() : "");
+            case Part.WholePart w -> w.find() + w.sawnTo().map(to -> " sawn " + to.nm()).orElse("");
             case Part.MeshPart m -> join(m.aperture(), m.width(), m.length());
         };
     }

@@ -34,11 +34,23 @@ public final class TicketNotes {
         } else if (part instanceof Part.PanelPart && ticket.material() instanceof Sheet sheet) {
             within(ticket, part, notes);
             grain(sheet, notes);
+        } else if (part instanceof Part.WholePart whole) {
+            whole(whole, notes);
         } else if (part instanceof Part.RoofPart sheet
                 && ticket.material() instanceof Roofing roofing) {
             roof(ticket, sheet, roofing, notes);
         }
         return List.copyOf(notes);
+    }
+
+    private static void whole(Part.WholePart part, List<Sum> notes) {
+        notes.add(
+                part.sawnTo()
+                        .map(to -> Sum.of("piece.sawnDown", new Marked(to)))
+                        .orElseGet(() -> Sum.of("piece.whole")));
+        if (!part.solid().holes().isEmpty()) {
+            notes.add(Sum.of("piece.cutBoards"));
+        }
     }
 
     /**

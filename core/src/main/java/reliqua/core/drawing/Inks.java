@@ -14,6 +14,7 @@ public final class Inks {
             case Part.PanelPart panel ->
                     panel.role().is(Duty.Trait.LEAF) ? Ink.SHEET_SIDE : Ink.SHEET;
             case Part.RoofPart _ -> Ink.METAL;
+            case Part.WholePart _ -> Ink.WOOD;
             case Part.MeshPart _ -> Ink.MESH;
         };
     }
@@ -21,7 +22,7 @@ public final class Inks {
     /** Outline of a part. */
     public static Ink edge(Part part) {
         return switch (part) {
-            case Part.StickPart _, Part.PanelPart _ -> Ink.WOOD_EDGE;
+            case Part.StickPart _, Part.PanelPart _, Part.WholePart _ -> Ink.WOOD_EDGE;
             case Part.RoofPart _, Part.MeshPart _ -> Ink.METAL_EDGE;
         };
     }

@@ -67,6 +67,11 @@ public record Length(long nm) implements Comparable<Length> {
         return dividedBy(2);
     }
 
+    /** Without its sign. */
+    public Length abs() {
+        return nm < 0 ? negated() : this;
+    }
+
     public Length negated() {
         return new Length(-nm);
     }

@@ -1,9 +1,13 @@
 package reliqua.core.project;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Part;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.measure.Length;
@@ -121,7 +125,21 @@ public final class Describe {
                             .orElse(tape.mark(p.width()) + " x " + tape.mark(p.height()));
             case Part.RoofPart r -> tape.mark(r.length());
             case Part.MeshPart m -> tape.mark(m.width()) + " x " + tape.mark(m.length());
+            case Part.WholePart w -> whole(w, tape);
         };
+    }
+
+    /** A thing used whole: its outline, largest side first, and what it is sawn down to. */
+    public static String whole(Part.WholePart part, Tape tape) {
+        Bounds b = part.solid().bounds();
+        String outline =
+                Stream.of(b.width(), b.depth(), b.height())
+                        .sorted(Comparator.reverseOrder())
+                        .map(tape::mark)
+                        .collect(Collectors.joining(" x "));
+        return part.sawnTo()
+                .map(to -> Words.say("piece.sawnTo", outline, tape.mark(to)))
+                .orElse(outline);
     }
 
     /** How a stick is made of something larger first, and which of what comes out it is. */

@@ -66,6 +66,7 @@ class ClosedHouseTest {
                 new Coop(
                         coop.parts().stream().filter(p -> p.role() != Role.VENT_MESH).toList(),
                         coop.openings(),
+                        coop.zones(),
                         coop.measures());
         fill(open);
         assertThat(leak(open)).isNotEqualTo("closed");

@@ -48,7 +48,7 @@ class PatchTest {
     }
 
     private static Coop coop(Part... parts) {
-        return new Coop(List.of(parts), List.of(), Houses.ordinary().measures());
+        return new Coop(List.of(parts), List.of(), List.of(), Houses.ordinary().measures());
     }
 
     private static CoopPlanner planner() {

@@ -28,6 +28,7 @@ import reliqua.core.fit.Candidate;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
+import reliqua.core.project.Describe;
 import reliqua.core.project.Design;
 import reliqua.desktop.Texts;
 import reliqua.desktop.paint.HouseView;
@@ -313,6 +314,7 @@ public final class FitStation implements Station {
                                     + tape.say(s.length());
                     case Part.PanelPart p -> tape.mark(p.width()) + " x " + tape.say(p.height());
                     case Part.RoofPart r -> tape.say(r.length());
+                    case Part.WholePart w -> Describe.whole(w, tape);
                     case Part.MeshPart m -> tape.mark(m.width()) + " x " + tape.say(m.length());
                 };
         String from =

@@ -34,6 +34,7 @@ public final class HouseView extends Region {
     private static final Color SHEET = Color.web("#E3BE86");
     private static final Color METAL = Color.web("#C3CED2");
     private static final Color MESH = Color.web("#8FA0A6");
+    private static final Color PALLET = Color.web("#B98B52");
     private static final Color CHOSEN = Color.web("#F2C94C");
 
     private final Group house = new Group();
@@ -138,6 +139,7 @@ public final class HouseView extends Region {
             case Part.PanelPart _ -> SHEET;
             case Part.RoofPart _ -> METAL;
             case Part.MeshPart _ -> MESH;
+            case Part.WholePart _ -> PALLET;
         };
     }
 

@@ -2,6 +2,7 @@ package reliqua.core.coop.family;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import reliqua.core.flock.Practice;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Section;
@@ -17,6 +18,7 @@ import reliqua.core.stock.Section;
  * @param roofing sheets for the roof
  * @param underside what becomes of the space below
  * @param step free lengths are rounded to this: what the keeper's tape shows
+ * @param pallet the pallets that are used whole, where any are
  */
 public record Choices(
         List<Section> sections,
@@ -25,7 +27,8 @@ public record Choices(
         Length widestPanel,
         RoofingChoice roofing,
         Practice.Underside underside,
-        Length step) {
+        Length step,
+        Optional<WholePallet> pallet) {
 
     /** Sticks that share a section. */
     public enum Group {
@@ -64,6 +67,34 @@ public record Choices(
         }
     }
 
+    /**
+     * Pallets of one size that are used whole.
+     *
+     * @param length of their stringers
+     * @param width along their deck boards
+     * @param thickness from deck to deck
+     * @param count how many there are
+     */
+    public record WholePallet(Length length, Length width, Length thickness, int count) {}
+
+    /** Without whole pallets. */
+    public Choices(
+            List<Section> sections,
+            Length deck,
+            Length skin,
+            Length widestPanel,
+            RoofingChoice roofing,
+            Practice.Underside underside,
+            Length step) {
+        this(sections, deck, skin, widestPanel, roofing, underside, step, Optional.empty());
+    }
+
+    /** The same with pallets used whole. */
+    public Choices with(WholePallet other) {
+        return new Choices(
+                sections, deck, skin, widestPanel, roofing, underside, step, Optional.of(other));
+    }
+
     /** Refuses a list that does not have one section for every group. */
     public Choices {
         sections = List.copyOf(sections);
@@ -82,22 +113,22 @@ public record Choices(
     public Choices with(Group group, Section section) {
         List<Section> changed = new ArrayList<>(sections);
         changed.set(group.ordinal(), section);
-        return new Choices(changed, deck, skin, widestPanel, roofing, underside, step);
+        return new Choices(changed, deck, skin, widestPanel, roofing, underside, step, pallet);
     }
 
     public Choices withSkin(Length other) {
-        return new Choices(sections, deck, other, widestPanel, roofing, underside, step);
+        return new Choices(sections, deck, other, widestPanel, roofing, underside, step, pallet);
     }
 
     public Choices withDeck(Length other) {
-        return new Choices(sections, other, skin, widestPanel, roofing, underside, step);
+        return new Choices(sections, other, skin, widestPanel, roofing, underside, step, pallet);
     }
 
     public Choices withWidestPanel(Length other) {
-        return new Choices(sections, deck, skin, other, roofing, underside, step);
+        return new Choices(sections, deck, skin, other, roofing, underside, step, pallet);
     }
 
     public Choices withRoofing(RoofingChoice other) {
-        return new Choices(sections, deck, skin, widestPanel, other, underside, step);
+        return new Choices(sections, deck, skin, widestPanel, other, underside, step, pallet);
     }
 }

@@ -1,65 +1,27 @@
 package reliqua.core.coop.family;
 
-import java.util.List;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
 import reliqua.core.measure.Length;
 
-/**
- * The sliding pop door with its guides, the framed and braced clean-out door, and the board that
- * holds the litter in.
- */
+/** The doors of the front: birds' and keeper's, and the board that holds the litter in. */
 final class DoorBuilder {
-    private static final Length RETAINER_OVER = Length.mm(15);
-
     private final ShedLayout at;
     private final PartsBook book;
     private final Length t;
     private final Length tt;
-    private final Length tw;
 
     DoorBuilder(ShedLayout at, PartsBook book) {
         this.at = at;
         this.book = book;
         this.t = at.skin();
         this.tt = at.trim().thickness();
-        this.tw = at.trim().width();
     }
 
     void build(String doorPanel) {
-        popDoor();
+        new PopDoorBuilder(at.popHole(), book).build();
         door(doorPanel);
         litterBoard();
-    }
-
-    private void popDoor() {
-        Length over = at.slide();
-        Length x0 = at.pop().from().minus(over);
-        Length x1 = at.pop().to().plus(over);
-        Length z0 = at.popSill().minus(over);
-        Length z1 = at.popTop().plus(over);
-        book.panel(
-                Role.POP_DOOR,
-                t,
-                x1.minus(x0),
-                z1.minus(z0),
-                Solid.box(x0, x1, t.times(-2), t.negated(), z0, z1));
-        Length top = z1.plus(at.needs.popDoorHeight().half()).min(at.frontTop());
-        Length outer = t.negated().minus(tt);
-        for (boolean left : List.of(true, false)) {
-            Length edge = left ? x0.minus(tw) : x1;
-            guide(edge, outer, z0, top);
-            Length over2 = left ? edge.plus(RETAINER_OVER) : edge.minus(RETAINER_OVER);
-            guide(over2, outer.minus(tt), z0, top);
-        }
-    }
-
-    private void guide(Length x, Length y, Length z0, Length z1) {
-        book.stick(
-                Role.POP_GUIDE,
-                at.trim(),
-                z1.minus(z0),
-                Solid.box(x, x.plus(tw), y, y.plus(tt), z0, z1));
     }
 
     private void door(String doorPanel) {

@@ -26,20 +26,20 @@ final class RoofBuilder {
     private static final Length MESH_LAP = Length.mm(25);
     private static final Length MESH_THICKNESS = Length.mm(1);
 
-    private final ShedLayout at;
+    private final SingleSlope at;
     private final PartsBook book;
 
-    RoofBuilder(ShedLayout at, PartsBook book) {
+    RoofBuilder(SingleSlope at, PartsBook book) {
         this.at = at;
         this.book = book;
     }
 
     private Length depth() {
-        return at.d.depth();
+        return at.depth();
     }
 
     private Length overhang() {
-        return at.d.overhang();
+        return at.overhang();
     }
 
     /**
@@ -47,13 +47,13 @@ final class RoofBuilder {
      * within reason.
      */
     Length side() {
-        Length least = SIDE_LEAST.plus(at.skin());
-        Length whole = wholeWidth().minus(at.d.width()).half();
+        Length least = SIDE_LEAST.plus(at.cladding());
+        Length whole = wholeWidth().minus(at.width()).half();
         return whole.atMost(SIDE_MOST) ? whole.max(least) : SIDE_CUT;
     }
 
     private int columns() {
-        Length wanted = at.d.width().plus(SIDE_LEAST.plus(at.skin()).times(2));
+        Length wanted = at.width().plus(SIDE_LEAST.plus(at.cladding()).times(2));
         return (int) Math.max(1, Math.ceilDiv(wanted.minus(sideLap()).nm(), cover().nm()));
     }
 
@@ -63,18 +63,19 @@ final class RoofBuilder {
 
     /** One rib; two on a flat roof, where rain is driven up between the sheets. */
     private Length sideLap() {
-        Length lap = at.c.roofing().lap();
+        Length lap = at.choices().roofing().lap();
         return at.slope() < FLAT ? lap.times(2) : lap;
     }
 
     private Length cover() {
-        return at.c.roofing().fullWidth().minus(sideLap());
+        return at.choices().roofing().fullWidth().minus(sideLap());
     }
 
     void rafters() {
         Length rt = at.rafter().thickness();
         Length edge = depth().plus(overhang().times(2)).scaled(1 / at.pitch().cos());
-        Length blank = edge.plus(at.rafter().width().scaled(at.pitch().tan())).ceilTo(at.c.step());
+        Length blank =
+                edge.plus(at.rafter().width().scaled(at.pitch().tan())).ceilTo(at.choices().step());
         for (Length x : at.rafterEdges()) {
             book.stick(
                     Role.RAFTER,
@@ -89,7 +90,7 @@ final class RoofBuilder {
     private List<Corner> rafterProfile() {
         Length head = overhang().negated();
         Length tail = depth().plus(overhang());
-        Length sd = at.wall().width();
+        Length sd = at.seat();
         Length inner = depth().minus(sd);
         return List.of(
                 new Corner(head, at.rafterBottom(head)),
@@ -109,8 +110,8 @@ final class RoofBuilder {
         Length level = at.purlin().width().scaled(at.pitch().cos());
         Length head = overhang().negated();
         Length end = depth().plus(overhang()).minus(level);
-        Length overFront = at.skin().negated();
-        Length overBack = depth().plus(at.skin()).minus(level);
+        Length overFront = at.cladding().negated();
+        Length overBack = depth().plus(at.cladding()).minus(level);
         List<Length> edges = new ArrayList<>();
         if (head.plus(level).atMost(overFront)) {
             edges.add(head);
@@ -129,7 +130,7 @@ final class RoofBuilder {
 
     void purlins() {
         Length so = side();
-        Length length = at.d.width().plus(so.times(2));
+        Length length = at.width().plus(so.times(2));
         List<Length> edges = purlinEdges();
         for (Length y : edges) {
             Length y1 = y.plus(at.purlin().width().scaled(at.pitch().cos()));
@@ -137,7 +138,7 @@ final class RoofBuilder {
                     Role.PURLIN,
                     at.purlin(),
                     length,
-                    new Solid(Axis.X, slab(y, y1), List.of(), so.negated(), at.d.width().plus(so)));
+                    new Solid(Axis.X, slab(y, y1), List.of(), so.negated(), at.width().plus(so)));
         }
         Length level = at.purlin().width().scaled(at.pitch().cos());
         for (int i = 0; i + 1 < edges.size(); i++) {
@@ -160,10 +161,10 @@ final class RoofBuilder {
         if (gap.compareTo(Length.mm(5)) < 0) {
             return;
         }
-        Length length = gap.scaled(1 / at.pitch().cos()).floorTo(at.c.step());
+        Length length = gap.scaled(1 / at.pitch().cos()).floorTo(at.choices().step());
         Length wide = at.purlin().width();
-        Length left = at.skin().negated();
-        Length rightEdge = at.d.width().plus(at.skin());
+        Length left = at.cladding().negated();
+        Length rightEdge = at.width().plus(at.cladding());
         for (Length x : List.of(left, rightEdge.minus(wide))) {
             book.stick(
                     Role.RAKE_FILLER,
@@ -178,13 +179,13 @@ final class RoofBuilder {
         return depth().plus(overhang().times(2))
                 .scaled(1 / at.pitch().cos())
                 .plus(DRIP.times(2))
-                .ceilTo(at.c.step());
+                .ceilTo(at.choices().step());
     }
 
     void roofing() {
         Length whole = slopeLength();
         Length lap = at.slope() < FLAT ? END_LAP_FLAT : END_LAP;
-        Length longest = at.c.roofing().longest();
+        Length longest = at.choices().roofing().longest();
         int courses =
                 whole.atMost(longest)
                         ? 1
@@ -192,18 +193,19 @@ final class RoofBuilder {
                                 Math.ceilDiv(
                                         whole.minus(lap).nm(),
                                         Math.max(1, longest.minus(lap).nm()));
-        Length each = whole.plus(lap.times(courses - 1L)).dividedBy(courses).ceilTo(at.c.step());
+        Length each =
+                whole.plus(lap.times(courses - 1L)).dividedBy(courses).ceilTo(at.choices().step());
         Length cover = cover();
         for (int column = 0; column < columns(); column++) {
             Length x0 = side().negated().plus(cover.times(column));
             boolean last = column == columns() - 1;
-            Length x1 = last ? at.d.width().plus(side()) : x0.plus(cover);
+            Length x1 = last ? at.width().plus(side()) : x0.plus(cover);
             for (int course = 0; course < courses; course++) {
                 Length from = each.minus(lap).times(course);
                 Length to = course == courses - 1 ? whole : each.minus(lap).times(course + 1L);
                 book.roofSheet(
                         each,
-                        at.c.roofing().fullWidth(),
+                        at.choices().roofing().fullWidth(),
                         course == 0 ? Length.ZERO : lap,
                         roofSolid(x0, x1, from, to));
             }
@@ -231,12 +233,20 @@ final class RoofBuilder {
         for (int i = 0; i + 1 < edges.size(); i++) {
             Length x0 = edges.get(i).plus(at.rafter().thickness());
             Length x1 = edges.get(i + 1);
-            eave(x0, x1, Length.ZERO, at.frontTop(), at.frontGap(), at.d.front());
-            eave(x0, x1, depth().minus(MESH_THICKNESS), at.backTop(), at.backGap(), at.d.back());
-        }
-        if (at.wallVent().isPositive()) {
-            strip(MESH_THICKNESS.negated(), at.frontTop());
-            strip(depth(), at.backTop());
+            eave(
+                    x0,
+                    x1,
+                    Length.ZERO,
+                    at.frontTop(),
+                    at.frontGap(),
+                    at.frontTop().minus(at.floor()));
+            eave(
+                    x0,
+                    x1,
+                    depth().minus(MESH_THICKNESS),
+                    at.backTop(),
+                    at.backGap(),
+                    at.backTop().minus(at.floor()));
         }
     }
 
@@ -247,21 +257,31 @@ final class RoofBuilder {
         Length front = at.rafterTop(y.plus(MESH_THICKNESS));
         book.mesh(
                 Role.VENT_MESH,
-                at.needs.meshAperture(),
-                gap.plus(MESH_LAP.times(2)).ceilTo(at.c.step()),
-                x1.minus(x0).plus(MESH_LAP.times(2)).ceilTo(at.c.step()),
+                at.needs().meshAperture(),
+                gap.plus(MESH_LAP.times(2)).ceilTo(at.choices().step()),
+                x1.minus(x0).plus(MESH_LAP.times(2)).ceilTo(at.choices().step()),
                 Solid.box(x0, x1, y, y.plus(MESH_THICKNESS), bottom, front));
         book.opening(new Opening(Opening.Kind.EAVE_VENT, x1.minus(x0), gap, above));
     }
 
-    private void strip(Length y, Length plateTop) {
-        Length top = plateTop.minus(at.wall().thickness());
-        Length bottom = top.minus(at.wallVent());
+    /** Mesh over a strip that is left open below both plates. */
+    void strips(Length height, Length plate) {
+        strip(MESH_THICKNESS.negated(), at.frontTop().minus(plate), height);
+        strip(at.depth(), at.backTop().minus(plate), height);
+    }
+
+    private void strip(Length y, Length top, Length height) {
         book.mesh(
                 Role.VENT_MESH,
-                at.needs.meshAperture(),
-                at.wallVent().plus(MESH_LAP.times(2)),
-                at.d.width(),
-                Solid.box(Length.ZERO, at.d.width(), y, y.plus(MESH_THICKNESS), bottom, top));
+                at.needs().meshAperture(),
+                height.plus(MESH_LAP.times(2)),
+                at.width(),
+                Solid.box(
+                        Length.ZERO,
+                        at.width(),
+                        y,
+                        y.plus(MESH_THICKNESS),
+                        top.minus(height),
+                        top));
     }
 }

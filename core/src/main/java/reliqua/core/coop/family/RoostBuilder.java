@@ -1,84 +1,89 @@
 package reliqua.core.coop.family;
 
+import java.util.List;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
 import reliqua.core.flock.Needs;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
+import reliqua.core.stock.Section;
 
 /**
- * Bars from side to side in the back of the house, resting on ledgers that are screwed to the
- * studs, never to a skin.
+ * Bars from side to side in the back of a room, resting on ledgers along its sides, never on a
+ * skin.
+ *
+ * @param room they are in
+ * @param bars how many
+ * @param bar their section, laid flat
+ * @param ledger section of what they rest on, on edge
+ * @param ledgerTop underside of the bars
  */
-final class RoostBuilder {
+record RoostBuilder(Room room, int bars, Section bar, Section ledger, Length ledgerTop) {
     private static final Length FARTHEST = Length.mm(1150);
 
-    private final ShedLayout at;
-    private final PartsBook book;
-
-    RoostBuilder(ShedLayout at, PartsBook book) {
-        this.at = at;
-        this.book = book;
+    /** How many bars of a room give so much roost. */
+    static int bars(Room room, Needs needs) {
+        return (int) Math.ceilDiv(needs.roost().nm(), room.width().nm());
     }
 
-    void build() throws Unbuildable {
-        int bars = at.roostBars();
-        if (bars == 0) {
-            return;
-        }
-        Length st = at.wall().thickness();
-        Length sd = at.wall().width();
-        Length front = at.roostAt(bars - 1);
+    /** Middle of a bar, counted from the back wall. */
+    Length at(int n) {
+        return room.y1().minus(Needs.ROOST_SPACING.times(n + 1L));
+    }
+
+    Length top() {
+        return ledgerTop.plus(bar.thickness());
+    }
+
+    /** Length of all bars. */
+    Length length() {
+        return room.width().times(bars);
+    }
+
+    void build(PartsBook book) throws Unbuildable {
         ShedLayout.require(
-                front.minus(sd).atLeast(Needs.ROOST_SPACING),
-                Sum.of("family.roosts", bars, at.d.depth()));
-        Length width = at.d.width();
-        Length top = at.ledgerTop();
-        for (Length x : java.util.List.of(sd, width.minus(sd).minus(st))) {
+                at(bars - 1).minus(room.y0()).atLeast(Needs.ROOST_SPACING),
+                Sum.of("family.roosts", bars, room.depth()));
+        Length thick = ledger.thickness();
+        for (Length x : List.of(room.x0(), room.x1().minus(thick))) {
             book.stick(
                     Role.ROOST_LEDGER,
-                    at.wall(),
-                    at.d.depth().minus(sd.times(2)),
-                    Solid.box(x, x.plus(st), sd, at.d.depth().minus(sd), top.minus(sd), top));
+                    ledger,
+                    room.depth(),
+                    Solid.box(
+                            x,
+                            x.plus(thick),
+                            room.y0(),
+                            room.y1(),
+                            ledgerTop.minus(ledger.width()),
+                            ledgerTop));
         }
-        Length half = at.roost().width().half();
-        for (int bar = 0; bar < bars; bar++) {
-            Length y = at.roostAt(bar);
+        for (int n = 0; n < bars; n++) {
+            Length y0 = at(n).minus(bar.width().half());
+            Length y1 = y0.plus(bar.width());
             book.stick(
                     Role.ROOST_BAR,
-                    at.roost(),
-                    at.roostSpan(),
-                    Solid.box(
-                            sd,
-                            width.minus(sd),
-                            y.minus(half),
-                            y.minus(half).plus(at.roost().width()),
-                            top,
-                            at.roostTop()));
-            posts(y, half, top);
+                    bar,
+                    room.width(),
+                    Solid.box(room.x0(), room.x1(), y0, y1, ledgerTop, top()));
+            posts(book, y0, y1);
         }
     }
 
     /**
-     * A bar that spans too far would sag under birds shoulder to shoulder; posts on the deck halve
+     * A bar that spans too far would sag under birds shoulder to shoulder; posts on the floor halve
      * the span.
      */
-    private void posts(Length y, Length half, Length top) {
-        int fields = (int) Math.ceilDiv(at.roostSpan().nm(), FARTHEST.nm());
-        Length thick = at.roost().thickness();
+    private void posts(PartsBook book, Length y0, Length y1) {
+        int fields = (int) Math.ceilDiv(room.width().nm(), FARTHEST.nm());
+        Length thick = bar.thickness();
         for (int n = 1; n < fields; n++) {
-            Length x =
-                    at.wall()
-                            .width()
-                            .plus(at.roostSpan().times(n).dividedBy(fields))
-                            .minus(thick.half());
-            Length y0 = y.minus(half);
+            Length x = room.x0().plus(room.width().times(n).dividedBy(fields)).minus(thick.half());
             book.stick(
                     Role.ROOST_POST,
-                    at.roost(),
-                    top.minus(at.deckTop()),
-                    Solid.box(
-                            x, x.plus(thick), y0, y0.plus(at.roost().width()), at.deckTop(), top));
+                    bar,
+                    ledgerTop.minus(room.floor()),
+                    Solid.box(x, x.plus(thick), y0, y1, room.floor(), ledgerTop));
         }
     }
 }

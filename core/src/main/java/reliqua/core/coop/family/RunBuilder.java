@@ -2,9 +2,11 @@ package reliqua.core.coop.family;
 
 import java.util.ArrayList;
 import java.util.List;
+import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Opening;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
+import reliqua.core.coop.Zone;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
 import reliqua.core.stock.Section;
@@ -23,6 +25,7 @@ final class RunBuilder {
 
     private static final Length UNDER_EAVES = Length.mm(20);
     private static final Length LEAST_HEIGHT = Length.mm(900);
+    private static final Length STAND_UP = Length.mm(1700);
     private static final Length GATE = Length.mm(640);
     private static final Length GATE_GAP = Length.mm(5);
     private static final Length GATE_LAP = Length.mm(15);
@@ -50,13 +53,24 @@ final class RunBuilder {
         this.near = at.skin().negated();
         this.far = near.minus(at.runOut().orElseThrow());
         // The rafters rise outward from the wall, so it is lowest there.
-        this.top = at.frontTop().minus(UNDER_EAVES).floorTo(at.c.step());
+        this.top = top(at);
+    }
+
+    /** Height of a run under the eaves of a house. */
+    static Length top(ShedLayout at) {
+        return at.frontTop().minus(UNDER_EAVES).floorTo(at.c.step());
+    }
+
+    /** The ground it encloses. */
+    static Zone zone(Length width, Length near, Length out, Length top) {
+        Bounds ground = new Bounds(Length.ZERO, width, near.minus(out), near, Length.ZERO, top);
+        return new Zone(Zone.Kind.RUN, ground, top.atLeast(STAND_UP));
     }
 
     void build() throws Unbuildable {
         Length length = near.minus(far);
         ShedLayout.require(top.atLeast(LEAST_HEIGHT), Sum.of("family.runLow", top, LEAST_HEIGHT));
-        Length least = GroundBuilder.rampRun(at).max(at.door().width()).plus(BEYOND_RAMP);
+        Length least = RampBuilder.run(at.popHole()).max(at.door().width()).plus(BEYOND_RAMP);
         ShedLayout.require(length.atLeast(least), Sum.of("family.runShort", length, least));
         ShedLayout.require(width.atLeast(GATE.plus(sd.times(4))), Sum.of("family.narrow", width));
         side(st.negated(), st.negated().minus(MESH_THICKNESS));

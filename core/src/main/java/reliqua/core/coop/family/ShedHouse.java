@@ -1,34 +1,25 @@
 package reliqua.core.coop.family;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Opening;
 import reliqua.core.coop.Part;
-import reliqua.core.coop.Role;
+import reliqua.core.coop.Weights;
+import reliqua.core.coop.Zone;
 import reliqua.core.flock.Needs;
+import reliqua.core.flock.Practice;
 import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
-import reliqua.core.measure.Weight;
 
 /**
  * Draws up a house under a single slope: front with pop door and door, high; back low, where the
  * roof drains; nests hung outside the right wall, and the left where one side is too short.
  */
 final class ShedHouse {
-    /** Softwood, dry, kg/m³. */
-    private static final double WOOD = 450;
-
-    /** Sheet, kg/m³. */
-    private static final double SHEET = 620;
-
-    /** Steel roofing of 0.4 mm, kg/m². */
-    private static final double ROOFING = 4.5;
-
-    /** Welded mesh of 12.7 mm, kg/m². */
-    private static final double MESH = 1.2;
-
     private ShedHouse() {}
 
     /**
@@ -50,7 +41,7 @@ final class ShedHouse {
         ends.frame();
         leftWall.frame();
         rightWall.frame();
-        RoofBuilder roof = new RoofBuilder(at, book);
+        RoofBuilder roof = new RoofBuilder(at.roof, book);
         roof.rafters();
         roof.purlins();
         String doorPanel = ends.skins();
@@ -59,18 +50,66 @@ final class ShedHouse {
         roof.roofing();
         new DoorBuilder(at, book).build(doorPanel);
         nestBoxes(at, book, left, right);
-        new RoostBuilder(at, book).build();
-        GroundBuilder ground = new GroundBuilder(at, book);
-        ground.ramp();
+        if (at.roostBars() > 0) {
+            at.roosts().build(book);
+        }
+        new RampBuilder(at.popHole(), book).build();
         roof.vents();
+        if (at.wallVent().isPositive()) {
+            roof.strips(at.wallVent(), at.wall().thickness());
+        }
         if (at.runOut().isPresent()) {
             new RunBuilder(at, book).build();
         }
-        ground.underside();
+        underside(at, book);
         checkHeadroom(at);
         List<Part> parts =
                 book.parts().stream().sorted(Comparator.comparing(p -> p.role().stage())).toList();
-        return new Coop(parts, book.openings(), measures(at, parts, book.openings()));
+        return new Coop(parts, book.openings(), zones(at), measures(at, parts, book.openings()));
+    }
+
+    private static List<Zone> zones(ShedLayout at) {
+        Length sd = at.wall().width();
+        Bounds house =
+                new Bounds(
+                        sd,
+                        at.d.width().minus(sd),
+                        sd,
+                        at.d.depth().minus(sd),
+                        at.deckTop(),
+                        at.rafterBottom(sd));
+        List<Zone> zones = new ArrayList<>();
+        zones.add(new Zone(Zone.Kind.HOUSE, house, at.kind.standing()));
+        at.runOut()
+                .ifPresent(
+                        out ->
+                                zones.add(
+                                        RunBuilder.zone(
+                                                at.d.width(),
+                                                at.skin().negated(),
+                                                out,
+                                                RunBuilder.top(at))));
+        return zones;
+    }
+
+    /** Between skids there is just room for rats, so there it is always closed. */
+    private static void underside(ShedLayout at, PartsBook book) {
+        boolean open = at.c.underside() == Practice.Underside.OPEN;
+        boolean onSkids = at.kind.base() == ShedKind.Base.SKIDS;
+        if (open && !onSkids && at.runOut().isEmpty()) {
+            return;
+        }
+        Footprint footprint =
+                new Footprint(
+                        at.d.width(),
+                        at.d.depth(),
+                        at.d.clear(),
+                        at.skin(),
+                        onSkids,
+                        at.runOut(),
+                        at.c.section(Choices.Group.RUN).thickness(),
+                        at.needs);
+        new UndersideBuilder(footprint, book).build();
     }
 
     private static void nestBoxes(ShedLayout at, PartsBook book, int left, int right) {
@@ -95,7 +134,7 @@ final class ShedHouse {
     }
 
     private static Length headroom(ShedLayout at) {
-        return at.rafterBottom(at.roostAt(0)).minus(at.roostTop());
+        return at.rafterBottom(at.roosts().at(0)).minus(at.roostTop());
     }
 
     private static Coop.Measures measures(ShedLayout at, List<Part> parts, List<Opening> openings) {
@@ -114,7 +153,7 @@ final class ShedHouse {
                 Area.of(at.d.width().minus(sd), at.d.depth().minus(sd)),
                 at.deckTop(),
                 at.d.clear(),
-                at.roostSpan().times(at.roostBars()),
+                at.roosts().length(),
                 at.roostBars() == 0 ? Length.ZERO : at.roostTop().minus(at.deckTop()),
                 at.needs.nests(),
                 at.needs.nests() == 0 ? Length.ZERO : at.nestLip().minus(at.deckTop()),
@@ -123,9 +162,9 @@ final class ShedHouse {
                 at.runOut().map(length -> Area.of(at.d.width(), length)).orElse(Area.ZERO),
                 at.kind.standing() ? at.standing() : Length.ZERO,
                 reach(at),
-                at.pitch(),
-                GroundBuilder.RAMP,
-                weight(parts));
+                at.roof.pitch(),
+                RampBuilder.RAMP,
+                Weights.of(parts));
     }
 
     /** From the nearer jamb of the clean-out door to the corner of the floor farthest from it. */
@@ -135,21 +174,5 @@ final class ShedHouse {
         Length sideways =
                 at.door().from().minus(sd).max(at.d.width().minus(sd).minus(at.door().to()));
         return new Length(Math.round(Math.hypot(deep.nm(), sideways.nm())));
-    }
-
-    private static Weight weight(List<Part> parts) {
-        double kilograms = 0;
-        for (Part part : parts) {
-            kilograms +=
-                    switch (part) {
-                        case Part.StickPart stick -> stick.solid().cubicMetres() * WOOD;
-                        case Part.PanelPart panel -> panel.solid().cubicMetres() * SHEET;
-                        case Part.RoofPart roof ->
-                                Area.of(roof.length(), roof.fullWidth()).toSquareMetres() * ROOFING;
-                        case Part.MeshPart mesh ->
-                                mesh.role() == Role.APRON ? 0 : mesh.area().toSquareMetres() * MESH;
-                    };
-        }
-        return Weight.ofKilograms(kilograms);
     }
 }

@@ -1,9 +1,7 @@
 package reliqua.core.coop.family;
 
 import java.util.Optional;
-import reliqua.core.coop.Corner;
 import reliqua.core.flock.Needs;
-import reliqua.core.measure.Angle;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
 import reliqua.core.stock.Section;
@@ -23,8 +21,6 @@ final class ShedLayout {
     /** Air around a leaf. */
     static final Length DOOR_GAP = Length.mm(3);
 
-    private static final Length RAFTERS_CLOSE = Length.mm(480);
-    private static final Length THICK_PURLIN = Length.mm(30);
     private static final Length DOOR_WIDEST = Length.mm(800);
     private static final Length DOOR_NARROWEST = Length.mm(450);
 
@@ -32,7 +28,6 @@ final class ShedLayout {
     private static final Length DOOR_TO_WALK_THROUGH = Length.mm(610);
 
     private static final Length DOOR_BELOW_PLATE = Length.mm(100);
-    private static final Length SLIDE = Length.mm(25);
     private static final Length WALL_VENT_HIGHEST = Length.mm(300);
     private static final Length NEST_OPENING_LOW = Length.mm(200);
     private static final Length NEST_OPENING_HIGH = Length.mm(230);
@@ -44,6 +39,7 @@ final class ShedLayout {
     final Needs needs;
 
     final ShedKind kind;
+    final SingleSlope roof;
 
     private final Optional<Length> runOut;
 
@@ -56,10 +52,19 @@ final class ShedLayout {
                         : Optional.empty();
         this.needs = brief.needs();
         this.kind = kind;
-        require(d.front().minus(d.back()).isPositive(), Sum.of("family.fall", d.front(), d.back()));
-        require(
-                seatDepth().atMost(rafter().width().dividedBy(3)),
-                Sum.of("family.seat", seatDepth(), rafter().width().dividedBy(3)));
+        this.roof =
+                new SingleSlope(
+                        d.width(),
+                        d.depth(),
+                        d.overhang(),
+                        frontTop(),
+                        backTop(),
+                        wall().width(),
+                        skin(),
+                        deckTop(),
+                        needs,
+                        c);
+        roof.check();
         Length narrowest = kind.standing() ? DOOR_TO_WALK_THROUGH : DOOR_NARROWEST;
         require(door().width().atLeast(narrowest), Sum.of("family.narrow", d.width()));
         require(
@@ -134,83 +139,16 @@ final class ShedLayout {
         return deckTop().plus(d.back());
     }
 
-    /** Fall of the roof from the front face to the inner face of the back plate. */
-    Length fall() {
-        return d.front().minus(d.back());
-    }
-
-    Length run() {
-        return d.depth().minus(wall().width());
-    }
-
-    Angle pitch() {
-        return Angle.ofSlope(fall(), run());
-    }
-
-    double slope() {
-        return fall().ratio(run());
-    }
-
-    /**
-     * Underside of the rafters at a depth; it meets the outer edge of the front plate and the inner
-     * edge of the back one.
-     */
+    /** Underside of the rafters at a depth. */
     Length rafterBottom(Length y) {
-        return frontTop().minus(y.scaled(slope()));
-    }
-
-    /** Depth of a rafter measured upright. */
-    Length rafterUpright() {
-        return rafter().width().scaled(1 / pitch().cos());
-    }
-
-    Length rafterTop(Length y) {
-        return rafterBottom(y).plus(rafterUpright());
-    }
-
-    /** How deep the seat cuts into the rafter, square to it. */
-    Length seatDepth() {
-        return wall().width().scaled(pitch().sin());
-    }
-
-    /**
-     * A point on a line parallel to the rafters' top: level distance, and distance square to the
-     * slope above the top.
-     */
-    Corner onRoof(Length y, Length above) {
-        return new Corner(
-                y.plus(above.scaled(pitch().sin())),
-                rafterTop(y).plus(above.scaled(pitch().cos())));
-    }
-
-    /** Gap between front plate and the purlins: an eave vent. */
-    Length frontGap() {
-        return rafterUpright();
-    }
-
-    /** Gap between back plate and the purlins. */
-    Length backGap() {
-        return rafterTop(d.depth()).minus(backTop());
-    }
-
-    /** Clear width of all eave vents of one side. */
-    Length eaveWidth() {
-        int rafters = rafterEdges().size();
-        return d.width().minus(rafter().thickness().times(rafters));
-    }
-
-    java.util.List<Length> rafterEdges() {
-        return Spacing.even(Length.ZERO, d.width(), rafter().thickness(), raftersApart());
-    }
-
-    /** Thin purlins want their rafters closer. */
-    private Length raftersApart() {
-        return purlin().thickness().atLeast(THICK_PURLIN) ? MEMBERS_APART : RAFTERS_CLOSE;
+        return roof.rafterBottom(y);
     }
 
     /** Height of the vent strips below both plates; zero when the eaves give enough. */
     Length wallVent() {
-        double eaves = (double) eaveWidth().nm() * (frontGap().nm() + Math.max(0, backGap().nm()));
+        double eaves =
+                (double) roof.eaveWidth().nm()
+                        * (roof.frontGap().nm() + Math.max(0, roof.backGap().nm()));
         double wanted = needs.vents().um2() * 1e6 - eaves;
         if (wanted <= 0) {
             return Length.ZERO;
@@ -243,7 +181,7 @@ final class ShedLayout {
      * slide.
      */
     Between pop() {
-        Length from = wall().thickness().times(2).max(SLIDE.plus(trim().width()));
+        Length from = wall().thickness().times(2).max(PopHole.SLIDE.plus(trim().width()));
         return new Between(from, from.plus(needs.popDoorWidth()));
     }
 
@@ -254,11 +192,6 @@ final class ShedLayout {
 
     Length popTop() {
         return popSill().plus(needs.popDoorHeight());
-    }
-
-    /** Overlap of the sliding pop door over its opening, and room for its guides. */
-    Length slide() {
-        return SLIDE;
     }
 
     /** Whether the front needs a stud in the middle to carry a seam. */
@@ -273,7 +206,8 @@ final class ShedLayout {
         Length apart =
                 frontHasSeam()
                         ? st.plus(Length.mm(160))
-                        : SLIDE.plus(trim().width())
+                        : PopHole.SLIDE
+                                .plus(trim().width())
                                 .plus(DOOR_STOP)
                                 .plus(Length.mm(5))
                                 .minus(st.times(2))
@@ -375,17 +309,32 @@ final class ShedLayout {
         return ledgerTop().plus(roost().thickness());
     }
 
-    /** Clear length of a roost bar. */
-    Length roostSpan() {
-        return d.width().minus(wall().width().times(2));
+    /** Clear inside between the framing. */
+    Room room() {
+        Length sd = wall().width();
+        return new Room(sd, d.width().minus(sd), sd, d.depth().minus(sd), deckTop());
+    }
+
+    /** The roosts; only where any bird roosts. */
+    RoostBuilder roosts() {
+        return new RoostBuilder(room(), roostBars(), roost(), wall(), ledgerTop());
+    }
+
+    /** The pop door's opening. */
+    PopHole popHole() {
+        return new PopHole(
+                pop().from(),
+                pop().to(),
+                popSill(),
+                popTop(),
+                frontTop(),
+                needs.popDoorHeight().half(),
+                skin(),
+                trim(),
+                c.step());
     }
 
     int roostBars() {
-        return (int) Math.ceilDiv(needs.roost().nm(), roostSpan().nm());
-    }
-
-    /** Middle of a bar, counted from the back wall. */
-    Length roostAt(int bar) {
-        return d.depth().minus(wall().width()).minus(Needs.ROOST_SPACING.times(bar + 1L));
+        return RoostBuilder.bars(room(), needs);
     }
 }

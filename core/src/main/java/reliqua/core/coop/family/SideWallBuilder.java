@@ -94,7 +94,7 @@ final class SideWallBuilder {
                 at.wall(),
                 front.minus(bottom).ceilTo(at.c.step()),
                 Angle.ZERO,
-                at.pitch(),
+                at.roof.pitch(),
                 new Solid(Axis.X, profile, List.of(), x, x.plus(sd)));
     }
 
@@ -139,8 +139,8 @@ final class SideWallBuilder {
 
     private void column(Length y0, Length y1) {
         Length bottom = at.d.clear();
-        Length front = at.rafterTop(y0);
-        Length back = at.rafterTop(y1);
+        Length front = at.roof.rafterTop(y0);
+        Length back = at.roof.rafterTop(y1);
         List<Corner> profile =
                 List.of(
                         new Corner(y0, bottom),

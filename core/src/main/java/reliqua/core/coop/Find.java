@@ -1,0 +1,91 @@
+package reliqua.core.coop;
+
+import reliqua.core.measure.Length;
+import reliqua.core.stock.Block;
+import reliqua.core.stock.FoundPart;
+import reliqua.core.stock.Material;
+import reliqua.core.stock.Pallet;
+
+/** What serves for a part that is used whole, as it lies in the heap. */
+public sealed interface Find {
+    /** Whether a thing serves. */
+    boolean takes(Material material);
+
+    /**
+     * The better of two things that serve has the lower figure: the closer in size, the sounder.
+     */
+    double spoilt(Material material);
+
+    /**
+     * A pallet of this size.
+     *
+     * @param length of its stringers
+     * @param width along its deck boards
+     */
+    record OfPallet(Length length, Length width) implements Find {
+        /** Pallets of one maker differ by as much. */
+        private static final Length TOLERANCE = Length.mm(6);
+
+        /** With more boards gone it is worth more as boards than as a wall. */
+        private static final double SOUND = 0.25;
+
+        @Override
+        public boolean takes(Material material) {
+            return material instanceof Pallet p
+                    && p.stamp().usable()
+                    && near(p.length(), length)
+                    && near(p.width(), width)
+                    && p.broken() <= p.deck().count() * SOUND;
+        }
+
+        /** Kept whole by the keeper first, then with the fewest boards broken. */
+        @Override
+        public double spoilt(Material material) {
+            Pallet pallet = (Pallet) material;
+            return pallet.broken() + (pallet.breaking() == Pallet.Breaking.WHOLE ? 0 : 0.5);
+        }
+
+        private static boolean near(Length has, Length asked) {
+            return has.minus(asked).abs().atMost(TOLERANCE);
+        }
+    }
+
+    /** A block or paver of this height to stand on. */
+    record OfBlock(Length height) implements Find {
+        @Override
+        public boolean takes(Material material) {
+            return material instanceof Block b && b.height().equals(height);
+        }
+
+        @Override
+        public double spoilt(Material material) {
+            Block block = (Block) material;
+            return -block.width().toMetres() * block.length().toMetres();
+        }
+    }
+
+    /**
+     * A found thing that can serve as this.
+     *
+     * @param use what it serves as
+     * @param width its first size, near enough
+     * @param height its second size, near enough
+     */
+    record OfFound(FoundPart.Use use, Length width, Length height) implements Find {
+        private static final Length TOLERANCE = Length.mm(2);
+
+        @Override
+        public boolean takes(Material material) {
+            return material instanceof FoundPart f
+                    && f.kind().uses().contains(use)
+                    && f.sizes().size() >= 2
+                    && f.sizes().getFirst().minus(width).abs().atMost(TOLERANCE)
+                    && f.sizes().get(1).minus(height).abs().atMost(TOLERANCE);
+        }
+
+        @Override
+        public double spoilt(Material material) {
+            return 0;
+        }
+    }
+}

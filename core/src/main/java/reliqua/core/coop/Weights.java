@@ -1,0 +1,60 @@
+package reliqua.core.coop;
+
+import java.util.Collection;
+import reliqua.core.measure.Area;
+import reliqua.core.measure.Weight;
+
+/** What parts weigh, dry: one table of densities for rules, steps and files. */
+public final class Weights {
+    /** Softwood, dry, kg/m³. */
+    private static final double WOOD = 450;
+
+    /** Sheet, kg/m³. */
+    private static final double SHEET = 620;
+
+    /** Steel roofing of 0.4 mm, kg/m². */
+    private static final double ROOFING = 4.5;
+
+    /** Welded mesh of 12.7 mm, kg/m². */
+    private static final double MESH = 1.2;
+
+    /** A pallet is half air: hardwood at 700 kg/m³ fills about a fifth of its outline. */
+    private static final double PALLET = 140;
+
+    /** Dense concrete, kg/m³. */
+    private static final double CONCRETE = 2000;
+
+    /** Doors, windows and the like, kg/m³ of their outline. */
+    private static final double FOUND = 300;
+
+    private Weights() {}
+
+    /** Of one part, kg. */
+    public static double of(Part part) {
+        return switch (part) {
+            case Part.StickPart stick -> stick.solid().cubicMetres() * WOOD;
+            case Part.PanelPart panel -> panel.solid().cubicMetres() * SHEET;
+            case Part.RoofPart roof ->
+                    Area.of(roof.length(), roof.fullWidth()).toSquareMetres() * ROOFING;
+            case Part.MeshPart mesh -> mesh.area().toSquareMetres() * MESH;
+            case Part.WholePart whole -> whole.solid().cubicMetres() * density(whole.find());
+        };
+    }
+
+    private static double density(Find find) {
+        return switch (find) {
+            case Find.OfPallet _ -> PALLET;
+            case Find.OfBlock _ -> CONCRETE;
+            case Find.OfFound _ -> FOUND;
+        };
+    }
+
+    /** Of all that stands; what lies out on the ground does not hold a coop down. */
+    public static Weight of(Collection<Part> parts) {
+        return Weight.ofKilograms(
+                parts.stream()
+                        .filter(p -> !p.role().is(Duty.Trait.LIES_OUT))
+                        .mapToDouble(Weights::of)
+                        .sum());
+    }
+}

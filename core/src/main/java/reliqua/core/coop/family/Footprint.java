@@ -1,0 +1,27 @@
+package reliqua.core.coop.family;
+
+import java.util.Optional;
+import reliqua.core.flock.Needs;
+import reliqua.core.measure.Length;
+
+/**
+ * Where a house stands, for what closes the space below it.
+ *
+ * @param width outer, along the front
+ * @param depth outer, from front to back
+ * @param clear from the ground to the underside of the floor
+ * @param skin how far the cladding stands out before the frame
+ * @param frontToo whether the front is closed even with a run before it
+ * @param runOut how far a run reaches out before the front, if there is one
+ * @param runFrame thickness of the frames of a run
+ * @param needs of the birds
+ */
+record Footprint(
+        Length width,
+        Length depth,
+        Length clear,
+        Length skin,
+        boolean frontToo,
+        Optional<Length> runOut,
+        Length runFrame,
+        Needs needs) {}

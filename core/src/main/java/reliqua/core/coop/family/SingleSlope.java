@@ -1,0 +1,134 @@
+package reliqua.core.coop.family;
+
+import java.util.List;
+import reliqua.core.coop.Corner;
+import reliqua.core.flock.Needs;
+import reliqua.core.measure.Angle;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Sum;
+import reliqua.core.stock.Section;
+
+/**
+ * The lines of a roof that falls from front to back over any kind of wall. It lies on two plates
+ * along the front and the back, whose outer faces are y = 0 and y = depth.
+ *
+ * @param width outer, along the plates
+ * @param depth outer, from plate to plate
+ * @param overhang level, beyond the plates at front and back
+ * @param frontTop top of the front plate
+ * @param backTop top of the back plate
+ * @param seat width of the plates
+ * @param cladding how far what closes the walls stands out before the plates
+ * @param floor top of the floor, from which openings are measured
+ * @param needs of the birds
+ * @param choices sections of rafters and purlins, and the roofing
+ */
+record SingleSlope(
+        Length width,
+        Length depth,
+        Length overhang,
+        Length frontTop,
+        Length backTop,
+        Length seat,
+        Length cladding,
+        Length floor,
+        Needs needs,
+        Choices choices) {
+    private static final Length RAFTERS_CLOSE = Length.mm(480);
+    private static final Length THICK_PURLIN = Length.mm(30);
+
+    /**
+     * Refuses a roof that does not fall to the back, or so steep for its rafters that their seats
+     * would weaken them.
+     */
+    void check() throws Unbuildable {
+        ShedLayout.require(
+                fall().isPositive(),
+                Sum.of("family.fall", frontTop.minus(floor), backTop.minus(floor)));
+        Length most = rafter().width().dividedBy(3);
+        ShedLayout.require(seatDepth().atMost(most), Sum.of("family.seat", seatDepth(), most));
+    }
+
+    Section rafter() {
+        return choices.section(Choices.Group.RAFTERS);
+    }
+
+    Section purlin() {
+        return choices.section(Choices.Group.PURLINS);
+    }
+
+    /** Fall of the roof from the front face to the inner face of the back plate. */
+    Length fall() {
+        return frontTop.minus(backTop);
+    }
+
+    private Length run() {
+        return depth.minus(seat);
+    }
+
+    Angle pitch() {
+        return Angle.ofSlope(fall(), run());
+    }
+
+    double slope() {
+        return fall().ratio(run());
+    }
+
+    /**
+     * Underside of the rafters at a depth; it meets the outer edge of the front plate and the inner
+     * edge of the back one.
+     */
+    Length rafterBottom(Length y) {
+        return frontTop.minus(y.scaled(slope()));
+    }
+
+    /** Depth of a rafter measured upright. */
+    Length rafterUpright() {
+        return rafter().width().scaled(1 / pitch().cos());
+    }
+
+    Length rafterTop(Length y) {
+        return rafterBottom(y).plus(rafterUpright());
+    }
+
+    /** How deep the seat cuts into the rafter, square to it. */
+    Length seatDepth() {
+        return seat.scaled(pitch().sin());
+    }
+
+    /**
+     * A point on a line parallel to the rafters' top: level distance, and distance square to the
+     * slope above the top.
+     */
+    Corner onRoof(Length y, Length above) {
+        return new Corner(
+                y.plus(above.scaled(pitch().sin())),
+                rafterTop(y).plus(above.scaled(pitch().cos())));
+    }
+
+    /** Gap between front plate and the purlins: an eave vent. */
+    Length frontGap() {
+        return rafterUpright();
+    }
+
+    /** Gap between back plate and the purlins. */
+    Length backGap() {
+        return rafterTop(depth).minus(backTop);
+    }
+
+    /** Clear width of all eave vents of one side. */
+    Length eaveWidth() {
+        return width.minus(rafter().thickness().times(rafterEdges().size()));
+    }
+
+    List<Length> rafterEdges() {
+        return Spacing.even(Length.ZERO, width, rafter().thickness(), raftersApart());
+    }
+
+    /** Thin purlins want their rafters closer. */
+    private Length raftersApart() {
+        return purlin().thickness().atLeast(THICK_PURLIN)
+                ? ShedLayout.MEMBERS_APART
+                : RAFTERS_CLOSE;
+    }
+}
