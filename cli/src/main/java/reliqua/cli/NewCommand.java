@@ -18,6 +18,7 @@ import reliqua.core.flock.Keeper;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.UnitSystem;
 import reliqua.core.project.Project;
+import reliqua.core.project.SayMany;
 import reliqua.core.stock.Heap;
 import reliqua.files.HeapCsv;
 import reliqua.files.InputException;
@@ -41,6 +42,12 @@ final class NewCommand implements Callable<Integer> {
 
     @Option(names = "--heap", paramLabel = "HEAP.csv", description = "the heap as a table")
     private @Nullable Path heap;
+
+    @Option(
+            names = "--say",
+            paramLabel = "LINES",
+            description = "lines as said to the window: lots, site, keeper, kind of coop")
+    private @Nullable Path said;
 
     @Option(names = "--units", paramLabel = "inches|millimetres", description = "the keeper's tape")
     private UnitSystem units = UnitSystem.INCHES;
@@ -75,10 +82,21 @@ final class NewCommand implements Callable<Integer> {
         Tape tape = units == UnitSystem.INCHES ? Tape.INCH : Tape.METRIC;
         Project project =
                 Project.start(name, Keeper.with(tape), flock, stock, Merchants.priceBook(units));
+        Project told = said == null ? project : told(project, said);
         try (HeldProject held = HeldProject.take(out)) {
-            held.save(project);
+            held.save(told);
         }
         return 0;
+    }
+
+    private static Project told(Project project, Path file) throws IOException, InputException {
+        SayMany many = SayMany.read(TextFile.read(file), project);
+        if (!many.unclear().isEmpty()) {
+            SayMany.Unclear first = many.unclear().getFirst();
+            throw new InputException(
+                    file + ": \"" + first.line() + "\" is unclear: " + first.message());
+        }
+        return many.edit().map(edit -> edit.change().apply(project)).orElse(project);
     }
 
     private Map<BirdClass, Integer> birds() throws InputException {

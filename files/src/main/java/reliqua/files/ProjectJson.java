@@ -102,6 +102,7 @@ final class ProjectJson {
         node.put("widestPanel", JsonWords.mm(choices.widestPanel()))
                 .put("step", JsonWords.mm(choices.step()));
         node.put("underside", JsonWords.lower(choices.underside()));
+        FindsJson.write(node, choices.finds());
         node.putObject("roofing")
                 .put("fullWidth", JsonWords.mm(choices.roofing().fullWidth()))
                 .put("coverWidth", JsonWords.mm(choices.roofing().coverWidth()))
@@ -220,7 +221,7 @@ final class ProjectJson {
                             .map(s -> Section.of(s.mm("thickness"), s.mm("width")))
                             .orElseThrow(() -> missing(groups, name)));
         }
-        Choices choices =
+        Choices bare =
                 new Choices(
                         sections,
                         in.mm("deck"),
@@ -235,6 +236,7 @@ final class ProjectJson {
                                 Practice.Underside.class,
                                 Practice.Underside.CLOSED_IN),
                         in.mm("step"));
+        Choices choices = bare.with(FindsJson.read(in));
         DesignSpec spec =
                 new DesignSpec(in.text("family", FIRST_FAMILY), dimensions, choices, addOns(in));
         Families.find(spec.family())

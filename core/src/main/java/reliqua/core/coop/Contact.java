@@ -5,6 +5,8 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import reliqua.core.measure.Length;
 
 /**
@@ -32,9 +34,7 @@ public final class Contact {
             Solid first = a.isBox() ? a.recast(b.along()) : a;
             Solid second = b.isBox() ? b.recast(first.along()) : b;
             double depth = along(first, second);
-            return depth <= 0
-                    ? 0
-                    : first.profile().intersection(second.profile()).getArea() * depth;
+            return depth <= 0 ? 0 : shared(first.profile(), second.profile()) * depth;
         }
         return sliced(a, b);
     }
@@ -57,13 +57,21 @@ public final class Contact {
         Solid second = b.isBox() ? b.recast(first.along()) : b;
         double depth = along(first, second);
         if (Math.abs(depth) <= NEAR_MM) {
-            return first.profile().intersection(second.profile()).getArea();
+            return shared(first.profile(), second.profile());
         }
         if (depth < 0) {
             return 0;
         }
         Geometry grown = first.profile().buffer(NEAR_MM);
-        return grown.intersection(second.profile()).getArea() / NEAR_MM * depth;
+        return shared(grown, second.profile()) / NEAR_MM * depth;
+    }
+
+    /**
+     * Area two profiles share. Edges that all but coincide defeat the plain overlay; the robust one
+     * then snaps them together.
+     */
+    private static double shared(Geometry a, Geometry b) {
+        return OverlayNGRobust.overlay(a, b, OverlayNG.INTERSECTION).getArea();
     }
 
     /** Boxes touch where two of their three sides overlap. */

@@ -37,6 +37,7 @@ public enum Role {
                     .checked(Check.LEVEL)
                     .warned("build.caution.prop")
                     .seenFrom(Side.SIDE)),
+    FOOTING('K', Stage.FLOOR, Duty.of(FRAME, SHOWN).checked(Check.LEVEL).seenFrom(Side.PLAN)),
     SKID('A', Stage.FLOOR, Duty.of(Straightness.JOIST, SHOWN).minutes(12).checked(Check.LEVEL)),
     RIM(
             'A',
@@ -56,7 +57,22 @@ public enum Role {
                     .checked(Check.SQUARE)
                     .seenFrom(Side.PLAN)),
     JOIST_SCAB('A', Stage.FLOOR, Duty.of(BATTEN, HIDDEN, SCAB).serving(Latitude.mm(15, 0))),
+    FLOOR_PALLET(
+            'P',
+            Stage.FLOOR,
+            Duty.of(FRAME, HIDDEN, AWKWARD)
+                    .minutes(12)
+                    .checked(Check.SQUARE)
+                    .warned("build.caution.pallet")
+                    .seenFrom(Side.PLAN)),
     DECK('B', Stage.FLOOR, Duty.of(FRAME, HIDDEN, WALKED_ON).minutes(12).seenFrom(Side.PLAN)),
+    WALL_PALLET(
+            'P',
+            Stage.WALLS,
+            Duty.of(FRAME, HIDDEN, AWKWARD)
+                    .minutes(15)
+                    .checked(Check.PLUMB)
+                    .warned("build.caution.pallet")),
     PLATE('C', Stage.WALLS, Duty.of(FRAME, HIDDEN).minutes(7).turned(Crown.SAME)),
     STUD(
             'C',

@@ -214,7 +214,7 @@ public final class CoopPlanner {
     /** Sloped panels share rectangles two by two unless single ones come cheaper. */
     private Gathered fresh(
             List<Part> wanted, Decided decided, CutPlanner.Settings how, Progress progress) {
-        WholeThings whole = WholeThings.of(wanted, heap, prices, decided);
+        WholeThings whole = WholeThings.of(wanted, heap, prices, decided, workshop.kerf());
         Workables workables =
                 new Workables(whole.rest(workable), workshop, Demand.sections(wanted));
         Demand demand = new Demand(wanted, whole.rest(heap), prices, workshop, workables, decided);

@@ -14,6 +14,7 @@ import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Material;
 import reliqua.core.stock.Offer;
+import reliqua.core.stock.Pallet;
 import reliqua.core.stock.PriceBook;
 
 /**
@@ -27,29 +28,45 @@ final class WholeThings {
     private final Decided decided;
     private final Map<String, Integer> used = new HashMap<>();
     private final Map<String, Integer> bought = new HashMap<>();
+    private final Length kerf;
+    private final List<Opened> opened = new ArrayList<>();
     private final List<Ticket> tickets = new ArrayList<>();
     private final List<Part> missing = new ArrayList<>();
     private Money cost = Money.ZERO;
 
-    private WholeThings(Heap heap, PriceBook prices, Decided decided) {
+    /** A thing that is sawn down, with the parts it gives one behind the other. */
+    private record Opened(Ticket thing, Length whole, List<Ticket.Cut> cuts) {
+        Length end(Length kerf) {
+            return cuts.getLast().end().plus(kerf);
+        }
+    }
+
+    private WholeThings(Heap heap, PriceBook prices, Decided decided, Length kerf) {
+        this.kerf = kerf;
         this.heap = heap;
         this.prices = prices;
         this.decided = decided;
     }
 
     /** For those of the parts that are used whole. */
-    static WholeThings of(List<Part> wanted, Heap heap, PriceBook prices, Decided decided) {
-        WholeThings things = new WholeThings(heap, prices, decided);
+    static WholeThings of(
+            List<Part> wanted, Heap heap, PriceBook prices, Decided decided, Length kerf) {
+        WholeThings things = new WholeThings(heap, prices, decided, kerf);
         wanted.stream()
                 .filter(Part.WholePart.class::isInstance)
                 .map(Part.WholePart.class::cast)
-                // What is sawn down may as well be the worst.
+                // What is sawn down may as well be the worst; long parts leave room for short.
+                .sorted(Comparator.comparing(p -> p.sawnTo().orElse(Length.ZERO).negated()))
                 .sorted(Comparator.comparing(p -> p.sawnTo().isPresent()))
                 .forEach(things::take);
+        things.opened.forEach(o -> things.tickets.add(o.thing().with(o.thing().copy(), o.cuts())));
         return things;
     }
 
     private void take(Part.WholePart part) {
+        if (part.sawnTo().filter(length -> fromOpened(part, length)).isPresent()) {
+            return;
+        }
         Optional<Lot> own =
                 heap.lots().stream()
                         .filter(lot -> part.find().takes(lot.material()))
@@ -75,12 +92,40 @@ final class WholeThings {
         }
     }
 
-    private void ticket(String source, int copy, boolean buy, Material material, Part part) {
+    /** Out of what is left of a thing that is sawn down already. */
+    private boolean fromOpened(Part.WholePart part, Length length) {
+        for (Opened open : opened) {
+            boolean serves =
+                    part.find().takes(open.thing().material())
+                            && decided.allows(part.mark(), open.thing().source())
+                            && open.end(kerf).plus(length).atMost(open.whole());
+            if (serves) {
+                open.cuts().add(cut(part, open.end(kerf), length));
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private void ticket(
+            String source, int copy, boolean buy, Material material, Part.WholePart part) {
+        Length at = Length.ZERO;
+        Length length = part.sawnTo().orElseGet(() -> longest(part));
+        Ticket ticket = new Ticket(source, copy, buy, material, List.of(cut(part, at, length)));
+        if (part.sawnTo().isPresent() && material instanceof Pallet pallet) {
+            opened.add(new Opened(ticket, pallet.length(), new ArrayList<>(ticket.cuts())));
+        } else {
+            tickets.add(ticket);
+        }
+    }
+
+    private static Ticket.Cut cut(Part part, Length at, Length length) {
+        return new Ticket.Cut(List.of(part), at, Length.ZERO, length, Length.ZERO);
+    }
+
+    private static Length longest(Part part) {
         Bounds b = part.solid().bounds();
-        Length longest = b.width().max(b.depth()).max(b.height());
-        Ticket.Cut cut =
-                new Ticket.Cut(List.of(part), Length.ZERO, Length.ZERO, longest, Length.ZERO);
-        tickets.add(new Ticket(source, copy, buy, material, List.of(cut)));
+        return b.width().max(b.depth()).max(b.height());
     }
 
     /** How many of a lot are taken. */

@@ -40,6 +40,7 @@ public final class Fitter {
     private final Trial trial;
     private final SectionOptions sections;
     private final SheetOptions sheets;
+    private final FindOptions finds;
     private final HouseSizes houses;
     private final Moves moves;
     private final Length step;
@@ -51,10 +52,11 @@ public final class Fitter {
         Heap worked = request.heap().worked();
         this.sections = new SectionOptions(request.family(), worked, request.prices());
         this.sheets = new SheetOptions(worked, request.prices());
+        this.finds = new FindOptions(request.heap(), request.prices());
         this.step = request.keeper().tape().step();
         Sizes sizes = new Sizes(worked, request.prices(), request.keeper().kerf(), step);
         this.houses = new HouseSizes(request, sheets, sizes);
-        this.moves = new Moves(request, sections, sheets, sizes, houses);
+        this.moves = new Moves(request, sections, sheets, finds, sizes, houses);
     }
 
     /** Searches; {@code soFar} hears of every better house as it is found. */
@@ -148,6 +150,9 @@ public final class Fitter {
      */
     private List<Choices> otherChoices(Choices first) {
         List<Choices> others = new ArrayList<>();
+        if (request.family().usesPallets()) {
+            finds.all().forEach(f -> others.add(first.with(f)));
+        }
         for (Length widest : sheets.panels()) {
             others.add(first.withWidestPanel(widest));
         }
@@ -172,7 +177,7 @@ public final class Fitter {
                 || sheets.roofings().isEmpty()) {
             return Optional.empty();
         }
-        return Optional.of(
+        Choices choices =
                 new Choices(
                         chosen.get(),
                         sheets.decks().getFirst(),
@@ -180,7 +185,11 @@ public final class Fitter {
                         sheets.panels().isEmpty() ? Length.mm(1220) : sheets.panels().getFirst(),
                         sheets.roofings().getFirst(),
                         request.underside(),
-                        step));
+                        step);
+        return Optional.of(
+                request.family().usesPallets()
+                        ? finds.all().stream().findFirst().map(choices::with).orElse(choices)
+                        : choices);
     }
 
     /**

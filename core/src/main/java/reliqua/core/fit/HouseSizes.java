@@ -116,6 +116,9 @@ final class HouseSizes {
     /** From and to so many sides of a square house, and always some beyond the least side. */
     private List<Length> worthTrying(
             CoopFamily.Side side, Choices choices, double from, double to, Length most) {
+        if (!side.only().isEmpty()) {
+            return side.only().stream().filter(s -> s.atMost(most)).toList();
+        }
         Length square = square(choices);
         return sizes.worthTrying(
                 choices,

@@ -26,6 +26,7 @@ final class Moves {
     private final FitRequest request;
     private final SectionOptions sections;
     private final SheetOptions sheets;
+    private final FindOptions finds;
     private final Sizes sizes;
     private final HouseSizes houses;
 
@@ -33,11 +34,13 @@ final class Moves {
             FitRequest request,
             SectionOptions sections,
             SheetOptions sheets,
+            FindOptions finds,
             Sizes sizes,
             HouseSizes houses) {
         this.request = request;
         this.sections = sections;
         this.sheets = sheets;
+        this.finds = finds;
         this.sizes = sizes;
         this.houses = houses;
     }
@@ -67,6 +70,9 @@ final class Moves {
                         sheets.roofings().stream()
                                 .map(r -> idea(c, choices(c).withRoofing(r)))
                                 .toList());
+        if (request.family().usesPallets()) {
+            moves.add(c -> finds.all().stream().map(f -> idea(c, choices(c).with(f))).toList());
+        }
         moves.add(this::otherSizes);
         moves.add(this::otherFree);
         return moves;

@@ -342,6 +342,14 @@ public record Project(
     }
 
     /** What a search for this project starts from. */
+    /** What is built on, as far as the kind of coop has room for it. */
+    public Set<AddOn> builtOn() {
+        Set<AddOn> possible = EnumSet.noneOf(AddOn.class);
+        possible.addAll(addOns);
+        possible.retainAll(kind().addOns());
+        return possible;
+    }
+
     public FitRequest fitRequest() {
         return new FitRequest(
                 kind(),
@@ -350,7 +358,7 @@ public record Project(
                 keeper,
                 heap,
                 prices,
-                addOns,
+                builtOn(),
                 held,
                 cuts,
                 1);

@@ -8,6 +8,7 @@ import java.util.regex.Matcher;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import reliqua.core.coop.family.AddOn;
+import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.coop.family.Families;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
@@ -125,8 +126,26 @@ public final class SayEdit {
                                         "say.release",
                                         dimensionWord(key(m)))),
                 Phrase.of(
+                        "(?:build )?(?:an? )?(" + familyWords() + ")",
+                        (m, _) -> seek(m.group(1).toLowerCase(Locale.ROOT))),
+                Phrase.of(
                         "(with|without|no) (?:a )?run",
                         (m, _) -> builtOn(AddOn.RUN, m.group(1).equals("with"))));
+    }
+
+    private static String familyWords() {
+        return Families.all().stream()
+                .map(f -> Words.say("family." + f.id()))
+                .collect(Collectors.joining("|"));
+    }
+
+    private static Said seek(String name) {
+        CoopFamily family =
+                Families.all().stream()
+                        .filter(f -> Words.say("family." + f.id()).equals(name))
+                        .findFirst()
+                        .orElseThrow();
+        return Phrase.change(p -> p.seeking(family), "say.seek", name);
     }
 
     private static String key(Matcher phrase) {

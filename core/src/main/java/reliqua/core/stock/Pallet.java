@@ -110,6 +110,9 @@ public record Pallet(
     /** Common for a stringer pallet: 3 notched stringers of 35 x 89 mm. */
     public static final Boards USUAL_BEARERS = new Boards(3, Section.mm(35, 89));
 
+    /** Height of the blocks of a block pallet. */
+    private static final Length BLOCK = Length.mm(78);
+
     /** A pallet of which the plan may choose what becomes. */
     public Pallet(
             Kind kind,
@@ -120,6 +123,20 @@ public record Pallet(
             Stamp stamp,
             int broken) {
         this(kind, length, width, deck, bearers, stamp, broken, Breaking.FREE);
+    }
+
+    /** From deck to deck: bearers on edge between boards, or blocks under boards and deck. */
+    public Length thickness() {
+        Length board = deck.section().thickness();
+        return switch (kind) {
+            case STRINGER -> bearers.section().width().plus(board.times(2));
+            case BLOCK -> BLOCK.plus(bearers.section().thickness()).plus(board.times(2));
+        };
+    }
+
+    /** How many boards lie above; the rest of the deck is below. */
+    public int upperBoards() {
+        return (deck.count() + 2) / 2;
     }
 
     public Pallet with(Breaking other) {

@@ -114,7 +114,7 @@ public final class FitStation implements Station {
                             "pill");
             kinds.getChildren().add(choice);
         }
-        for (AddOn each : AddOn.values()) {
+        for (AddOn each : sought.addOns()) {
             kinds.getChildren()
                     .add(
                             Parts.toggle(

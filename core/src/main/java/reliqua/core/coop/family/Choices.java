@@ -2,7 +2,6 @@ package reliqua.core.coop.family;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import reliqua.core.flock.Practice;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Section;
@@ -18,7 +17,7 @@ import reliqua.core.stock.Section;
  * @param roofing sheets for the roof
  * @param underside what becomes of the space below
  * @param step free lengths are rounded to this: what the keeper's tape shows
- * @param pallet the pallets that are used whole, where any are
+ * @param finds what is used whole
  */
 public record Choices(
         List<Section> sections,
@@ -28,7 +27,7 @@ public record Choices(
         RoofingChoice roofing,
         Practice.Underside underside,
         Length step,
-        Optional<WholePallet> pallet) {
+        Finds finds) {
 
     /** Sticks that share a section. */
     public enum Group {
@@ -67,17 +66,7 @@ public record Choices(
         }
     }
 
-    /**
-     * Pallets of one size that are used whole.
-     *
-     * @param length of their stringers
-     * @param width along their deck boards
-     * @param thickness from deck to deck
-     * @param count how many there are
-     */
-    public record WholePallet(Length length, Length width, Length thickness, int count) {}
-
-    /** Without whole pallets. */
+    /** With nothing used whole. */
     public Choices(
             List<Section> sections,
             Length deck,
@@ -86,13 +75,12 @@ public record Choices(
             RoofingChoice roofing,
             Practice.Underside underside,
             Length step) {
-        this(sections, deck, skin, widestPanel, roofing, underside, step, Optional.empty());
+        this(sections, deck, skin, widestPanel, roofing, underside, step, Finds.NONE);
     }
 
-    /** The same with pallets used whole. */
-    public Choices with(WholePallet other) {
-        return new Choices(
-                sections, deck, skin, widestPanel, roofing, underside, step, Optional.of(other));
+    /** The same with other things used whole. */
+    public Choices with(Finds other) {
+        return new Choices(sections, deck, skin, widestPanel, roofing, underside, step, other);
     }
 
     /** Refuses a list that does not have one section for every group. */
@@ -113,22 +101,22 @@ public record Choices(
     public Choices with(Group group, Section section) {
         List<Section> changed = new ArrayList<>(sections);
         changed.set(group.ordinal(), section);
-        return new Choices(changed, deck, skin, widestPanel, roofing, underside, step, pallet);
+        return new Choices(changed, deck, skin, widestPanel, roofing, underside, step, finds);
     }
 
     public Choices withSkin(Length other) {
-        return new Choices(sections, deck, other, widestPanel, roofing, underside, step, pallet);
+        return new Choices(sections, deck, other, widestPanel, roofing, underside, step, finds);
     }
 
     public Choices withDeck(Length other) {
-        return new Choices(sections, other, skin, widestPanel, roofing, underside, step, pallet);
+        return new Choices(sections, other, skin, widestPanel, roofing, underside, step, finds);
     }
 
     public Choices withWidestPanel(Length other) {
-        return new Choices(sections, deck, skin, other, roofing, underside, step, pallet);
+        return new Choices(sections, deck, skin, other, roofing, underside, step, finds);
     }
 
     public Choices withRoofing(RoofingChoice other) {
-        return new Choices(sections, deck, skin, widestPanel, other, underside, step, pallet);
+        return new Choices(sections, deck, skin, widestPanel, other, underside, step, finds);
     }
 }

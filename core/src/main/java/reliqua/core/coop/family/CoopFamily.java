@@ -1,7 +1,9 @@
 package reliqua.core.coop.family;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import reliqua.core.coop.Coop;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Section;
@@ -50,6 +52,16 @@ public interface CoopFamily {
     /** The other outer side that gives the floor the birds need. */
     Length leastOther(Length side, Choices choices, Brief brief);
 
+    /** What can be built on to one. */
+    default Set<AddOn> addOns() {
+        return EnumSet.allOf(AddOn.class);
+    }
+
+    /** Whether its walls or floor are things used whole. */
+    default boolean usesPallets() {
+        return false;
+    }
+
     /** Lengths that may be changed by themselves, with what is worth trying. */
     List<FreeLength> free(Choices choices);
 
@@ -60,11 +72,19 @@ public interface CoopFamily {
      * @param most worth trying
      * @param groups members that run along it
      * @param less how much shorter than the side the shorter ones of them are
+     * @param only the only sizes there are, where whole things decide; else none
      */
-    record Side(Length least, Length most, List<Choices.Group> groups, Length less) {
+    record Side(
+            Length least, Length most, List<Choices.Group> groups, Length less, List<Length> only) {
+        /** Of any size. */
+        Side(Length least, Length most, List<Choices.Group> groups, Length less) {
+            this(least, most, groups, less, List.of());
+        }
+
         /** Copies the list. */
         public Side {
             groups = List.copyOf(groups);
+            only = List.copyOf(only);
         }
     }
 

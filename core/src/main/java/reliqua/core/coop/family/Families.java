@@ -7,7 +7,8 @@ import reliqua.core.measure.Sum;
 
 /** The kinds of coop there are. */
 public final class Families {
-    private static final List<CoopFamily> ALL = List.of(new RaisedHouse(), new WalkInHouse());
+    private static final List<CoopFamily> ALL =
+            List.of(new RaisedHouse(), new WalkInHouse(), new PalletHouse());
 
     private Families() {}
 

@@ -5,6 +5,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import reliqua.core.coop.Bounds;
+import reliqua.core.coop.Find;
 import reliqua.core.coop.Opening;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
@@ -86,6 +88,16 @@ final class PartsBook {
 
     void mesh(Role role, Length aperture, Length width, Length length, Solid solid) {
         parts.add(new Part.MeshPart(mark(role), role, aperture, width, length, solid));
+    }
+
+    /** A thing used as it is. */
+    void whole(Role role, Find find, List<Bounds> ribs, Solid solid) {
+        whole(role, find, Optional.empty(), ribs, solid);
+    }
+
+    /** A thing sawn down to a length. */
+    void whole(Role role, Find find, Optional<Length> sawnTo, List<Bounds> ribs, Solid solid) {
+        parts.add(new Part.WholePart(mark(role), role, find, sawnTo, ribs, solid));
     }
 
     void opening(Opening opening) {

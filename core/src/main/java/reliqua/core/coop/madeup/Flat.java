@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
 import reliqua.core.coop.Axis;
 import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Coop;
@@ -21,6 +23,9 @@ import reliqua.core.measure.Length;
  * @param framing parts behind it
  */
 record Flat(Part.PanelPart panel, Axis across, Axis up, List<Part> framing) {
+    private static final Set<Role> CARRY =
+            Set.of(Role.STUD, Role.JOIST, Role.RIM, Role.LEG, Role.PLATE);
+
     private static final Length TOUCHING = Length.mm(1);
 
     /** Of a panel of wall or floor that has no hole and of which nothing is cut. */
@@ -39,17 +44,17 @@ record Flat(Part.PanelPart panel, Axis across, Axis up, List<Part> framing) {
         }
         List<Part> framing =
                 coop.parts().stream()
-                        .filter(p -> p instanceof Part.StickPart)
                         .filter(p -> p.solid().bounds().near(b, TOUCHING))
-                        .filter(p -> carries(p.role()))
+                        .filter(Flat::carries)
                         .toList();
         return Optional.of(new Flat(panel, across, up, framing));
     }
 
-    private static boolean carries(Role role) {
-        return switch (role) {
-            case STUD, JOIST, RIM, LEG, PLATE -> true;
-            default -> false;
+    private static boolean carries(Part part) {
+        return switch (part) {
+            case Part.StickPart stick -> CARRY.contains(stick.role());
+            case Part.WholePart whole -> !whole.ribs().isEmpty();
+            case Part.PanelPart _, Part.RoofPart _, Part.MeshPart _ -> false;
         };
     }
 
@@ -89,10 +94,16 @@ record Flat(Part.PanelPart panel, Axis across, Axis up, List<Part> framing) {
     List<Bounds> ribs() {
         Role rib = panel.role() == Role.DECK ? Role.JOIST : Role.STUD;
         return framing.stream()
-                .filter(p -> p.role() == rib)
-                .map(p -> p.solid().bounds())
+                .flatMap(p -> ribs(p, rib))
                 .sorted(Comparator.comparing(b -> low(b, across)))
                 .toList();
+    }
+
+    private static Stream<Bounds> ribs(Part part, Role rib) {
+        if (part instanceof Part.WholePart whole) {
+            return whole.ribs().stream();
+        }
+        return part.role() == rib ? Stream.of(part.solid().bounds()) : Stream.empty();
     }
 
     /** Gaps between neighbouring ribs, as pairs of bounds. */

@@ -1,0 +1,146 @@
+package reliqua.core.coop.family;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import reliqua.core.coop.Bounds;
+import reliqua.core.coop.Find;
+import reliqua.core.coop.Role;
+import reliqua.core.coop.Solid;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Sum;
+import reliqua.core.stock.Block;
+import reliqua.core.stock.Section;
+
+/**
+ * A floor of pallets that lie flat, stringers along the front, on blocks at every corner or on
+ * skids, with a deck inside the walls.
+ */
+final class PalletFloor {
+    private static final Length SKIDS_APART = Length.mm(1200);
+    private static final Length LEAST_STUB = Length.mm(1);
+
+    private final PalletLayout at;
+    private final PartsBook book;
+    private final Finds.WholePallet pallet;
+
+    PalletFloor(PalletLayout at, PartsBook book) {
+        this.at = at;
+        this.book = book;
+        this.pallet = at.pallet;
+    }
+
+    void build() throws Unbuildable {
+        if (at.footing.isPresent()) {
+            blocks(at.footing.get());
+        } else {
+            skids();
+        }
+        List<Length> columns = columns();
+        for (int row = 0; row < at.rows; row++) {
+            for (int i = 0; i + 1 < columns.size(); i++) {
+                pallet(columns.get(i), columns.get(i + 1), pallet.width().times(row));
+            }
+        }
+        deck();
+    }
+
+    /** Whole pallets from the left, the last sawn down to the width of the house. */
+    private List<Length> columns() {
+        List<Length> columns = new ArrayList<>();
+        for (Length x = Length.ZERO;
+                x.plus(LEAST_STUB).compareTo(at.width) < 0;
+                x = x.plus(pallet.length())) {
+            columns.add(x);
+        }
+        columns.add(at.width);
+        return columns;
+    }
+
+    private void pallet(Length x0, Length x1, Length y0) {
+        boolean sawn = x1.minus(x0).plus(LEAST_STUB).compareTo(pallet.length()) < 0;
+        Length y1 = y0.plus(pallet.width());
+        book.whole(
+                Role.FLOOR_PALLET,
+                new Find.OfPallet(pallet.length(), pallet.width()),
+                sawn ? Optional.of(x1.minus(x0)) : Optional.empty(),
+                boards(x0, x1, y0, y1),
+                Solid.box(x0, x1, y0, y1, at.base(), at.floorTop()));
+    }
+
+    /** The upper boards, which a deck is screwed to. */
+    private List<Bounds> boards(Length x0, Length x1, Length y0, Length y1) {
+        List<Bounds> boards = new ArrayList<>();
+        Length pitch = pallet.length().minus(pallet.board()).dividedBy(pallet.boards() - 1L);
+        for (int n = 0; n < pallet.boards(); n++) {
+            Length from = x0.plus(pitch.times(n));
+            Length to = from.plus(pallet.board());
+            if (to.atMost(x1)) {
+                boards.add(new Bounds(from, to, y0, y1, at.base(), at.floorTop()));
+            }
+        }
+        return boards;
+    }
+
+    private void blocks(Finds.Footing footing) throws Unbuildable {
+        Block block = footing.block();
+        List<Length> columns = columns();
+        int needed = columns.size() * (at.rows + 1);
+        ShedLayout.require(
+                needed <= footing.count(), Sum.of("family.blocks", needed, footing.count()));
+        for (Length x : columns) {
+            for (int row = 0; row <= at.rows; row++) {
+                Length x0 = within(x, block.length(), at.width);
+                Length y0 = within(pallet.width().times(row), block.width(), at.depth);
+                book.whole(
+                        Role.FOOTING,
+                        new Find.OfBlock(block.height()),
+                        List.of(),
+                        Solid.box(
+                                x0,
+                                x0.plus(block.length()),
+                                y0,
+                                y0.plus(block.width()),
+                                Length.ZERO,
+                                at.base()));
+            }
+        }
+    }
+
+    /** Under the joint of two pallets, and never out beyond the walls. */
+    private static Length within(Length middle, Length size, Length most) {
+        return middle.minus(size.half()).max(Length.ZERO).min(most.minus(size));
+    }
+
+    private void skids() {
+        Section skid = at.c.section(Choices.Group.LEGS);
+        for (Length y : Spacing.even(Length.ZERO, at.depth, skid.thickness(), SKIDS_APART)) {
+            book.stick(
+                    Role.SKID,
+                    skid,
+                    at.width,
+                    Solid.box(
+                            Length.ZERO,
+                            at.width,
+                            y,
+                            y.plus(skid.thickness()),
+                            Length.ZERO,
+                            at.base()));
+        }
+    }
+
+    private void deck() {
+        Room room = at.room();
+        int parts = (int) Math.ceilDiv(room.width().nm(), at.c.widestPanel().nm());
+        for (int n = 0; n < parts; n++) {
+            Length x0 = room.x0().plus(room.width().times(n).dividedBy(parts));
+            Length x1 = room.x0().plus(room.width().times(n + 1L).dividedBy(parts));
+            book.panel(
+                    Role.DECK,
+                    at.c.deck(),
+                    x1.minus(x0),
+                    room.depth(),
+                    Solid.box(x0, x1, room.y0(), room.y1(), at.floorTop(), at.deckTop()));
+        }
+    }
+}

@@ -1,0 +1,331 @@
+package reliqua.core.coop.family;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import reliqua.core.coop.Bounds;
+import reliqua.core.coop.Coop;
+import reliqua.core.coop.Opening;
+import reliqua.core.coop.Part;
+import reliqua.core.coop.Role;
+import reliqua.core.coop.Solid;
+import reliqua.core.coop.Weights;
+import reliqua.core.coop.Zone;
+import reliqua.core.flock.Practice;
+import reliqua.core.measure.Area;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Sum;
+
+/**
+ * The pallet house: floor and walls of whole pallets of one size, an upper course sawn down so that
+ * the keeper stands inside where there are pallets enough, tied on top, under a single slope.
+ */
+final class PalletHouse implements CoopFamily {
+    private static final Length OVERHANG = Length.mm(180);
+    private static final Length ABOVE_HEAD = Length.mm(100);
+    private static final Length STRAIGHT_TO_LAND = Length.mm(300);
+
+    /** A little more than 3 in 12, the least for plain laps. */
+    private static final double PITCH = 0.2501;
+
+    private static final int MOST_COLUMNS = 4;
+    private static final int MOST_ROWS = 3;
+
+    @Override
+    public String id() {
+        return "pallet";
+    }
+
+    @Override
+    public List<String> keys() {
+        return List.of(
+                ShedDimensions.WIDTH,
+                ShedDimensions.DEPTH,
+                ShedDimensions.FRONT,
+                ShedDimensions.BACK,
+                ShedDimensions.OVERHANG);
+    }
+
+    @Override
+    public boolean usesPallets() {
+        return true;
+    }
+
+    @Override
+    public Set<AddOn> addOns() {
+        return EnumSet.noneOf(AddOn.class);
+    }
+
+    @Override
+    public Coop build(DesignSpec spec, Brief brief) throws Unbuildable {
+        PalletLayout at = new PalletLayout(spec, brief);
+        ShedLayout.require(
+                at.palletsTaken() <= at.pallet.count(),
+                Sum.of("family.palletsShort", at.palletsTaken(), at.pallet.count()));
+        PartsBook book = new PartsBook();
+        new PalletFloor(at, book).build();
+        PalletWalls walls = new PalletWalls(at, book);
+        walls.frame();
+        RoofBuilder roof = new RoofBuilder(at.roof, book);
+        roof.rafters();
+        roof.purlins();
+        walls.skins();
+        roof.roofing();
+        doors(at, book);
+        inside(at, book);
+        new RampBuilder(at.popHole(), book).build();
+        roof.vents();
+        walls.vent();
+        walls.openings();
+        if (at.c.underside() == Practice.Underside.CLOSED_IN) {
+            new UndersideBuilder(footprint(at), book).build();
+        }
+        List<Part> parts =
+                book.parts().stream().sorted(Comparator.comparing(p -> p.role().stage())).toList();
+        return new Coop(
+                parts, book.openings(), List.of(zone(at)), measures(at, parts, book.openings()));
+    }
+
+    private static Footprint footprint(PalletLayout at) {
+        return new Footprint(
+                at.width,
+                at.depth,
+                at.base(),
+                at.skin(),
+                true,
+                Optional.empty(),
+                Length.ZERO,
+                at.needs);
+    }
+
+    private static void inside(PalletLayout at, PartsBook book) throws Unbuildable {
+        RoostBuilder roosts = at.roosts();
+        if (roosts.bars() > 0) {
+            Length headroom = at.roof.rafterBottom(roosts.at(0)).minus(roosts.top());
+            ShedLayout.require(
+                    headroom.atLeast(at.needs.headroom()),
+                    Sum.of("family.headroom", headroom, at.needs.headroom(), at.back));
+            Length top = roosts.top().minus(at.deckTop());
+            ShedLayout.require(
+                    top.atMost(at.needs.roostHeight()),
+                    Sum.of("family.roostHigh", top, at.needs.roostHeight()));
+            roosts.build(book);
+        }
+        if (at.needs.nests() > 0) {
+            Length clear =
+                    roosts.bars() == 0
+                            ? Length.ZERO
+                            : at.room()
+                                    .y1()
+                                    .minus(roosts.at(roosts.bars() - 1))
+                                    .plus(STRAIGHT_TO_LAND.half());
+            new InsideNests(
+                            at.room(),
+                            at.needs.nests(),
+                            at.needs,
+                            at.nestFloor(),
+                            at.skin(),
+                            at.trim(),
+                            clear)
+                    .build(book);
+        }
+    }
+
+    private static void doors(PalletLayout at, PartsBook book) {
+        new PopDoorBuilder(at.popHole(), book).build();
+        Length inset = ShedLayout.DOOR_STOP.minus(ShedLayout.DOOR_GAP);
+        Length t = at.skin();
+        Length x0 = at.doorFrom().minus(inset);
+        Length x1 = at.doorTo().plus(inset);
+        Length z0 = at.floorTop().minus(inset);
+        Length z1 = at.courseTop().plus(inset);
+        book.panel(
+                Role.DOOR_LEAF,
+                t,
+                x1.minus(x0),
+                z1.minus(z0),
+                Solid.box(x0, x1, t.negated(), Length.ZERO, z0, z1));
+        new BracedLeaf(book, at.trim(), at.c.step())
+                .build(Role.DOOR_FRAME, x0, x1, z0, z1, t.negated().minus(at.trim().thickness()));
+        Length jamb = at.pallet.stringer();
+        Length behind = at.pallet.thickness();
+        book.panel(
+                Role.LITTER_BOARD,
+                t,
+                at.doorTo().minus(at.doorFrom()).plus(jamb),
+                at.needs.litterSill(),
+                Solid.box(
+                        at.doorFrom().minus(jamb),
+                        at.doorTo(),
+                        behind,
+                        behind.plus(t),
+                        at.deckTop(),
+                        at.deckTop().plus(at.needs.litterSill())));
+    }
+
+    private static Zone zone(PalletLayout at) {
+        Room room = at.room();
+        Bounds floor =
+                new Bounds(
+                        room.x0(),
+                        room.x1(),
+                        room.y0(),
+                        room.y1(),
+                        room.floor(),
+                        at.roof.rafterBottom(room.y0()));
+        return new Zone(Zone.Kind.HOUSE, floor, at.hasUpperCourse());
+    }
+
+    private static Coop.Measures measures(
+            PalletLayout at, List<Part> parts, List<Opening> openings) {
+        RoostBuilder roosts = at.roosts();
+        boolean roosting = roosts.bars() > 0;
+        Length height =
+                parts.stream().map(p -> p.solid().bounds().z1()).reduce(Length.ZERO, Length::max);
+        Area vents =
+                openings.stream()
+                        .filter(Opening::isVent)
+                        .map(Opening::area)
+                        .reduce(Area.ZERO, Area::plus);
+        Length middle = at.roof.rafterBottom(at.depth.half()).minus(at.deckTop());
+        return new Coop.Measures(
+                at.width,
+                at.depth,
+                height,
+                at.room().area(),
+                at.deckTop(),
+                at.base(),
+                roosting ? roosts.length() : Length.ZERO,
+                roosting ? roosts.top().minus(at.deckTop()) : Length.ZERO,
+                at.needs.nests(),
+                at.needs.nests() == 0 ? Length.ZERO : at.nestLip().minus(at.deckTop()),
+                vents,
+                roosting ? at.roof.rafterBottom(roosts.at(0)).minus(roosts.top()) : middle,
+                Area.ZERO,
+                at.hasUpperCourse() ? middle : Length.ZERO,
+                reach(at),
+                at.roof.pitch(),
+                RampBuilder.RAMP,
+                Weights.of(parts));
+    }
+
+    private static Length reach(PalletLayout at) {
+        Length deep = at.depth.minus(at.pallet.thickness());
+        Length sideways = at.doorFrom().minus(at.pallet.thickness());
+        return new Length(Math.round(Math.hypot(deep.nm(), sideways.nm())));
+    }
+
+    @Override
+    public DesignSpec sized(
+            Choices choices, Brief brief, Map<String, Length> held, Length width, Length depth) {
+        Map<String, Length> lengths = new LinkedHashMap<>();
+        Optional<Finds.WholePallet> pallet = choices.finds().pallet();
+        lengths.put(
+                ShedDimensions.WIDTH,
+                pallet.map(
+                                p ->
+                                        upTo(width.minus(p.thickness().times(2)), p.width(), 2)
+                                                .plus(p.thickness().times(2)))
+                        .orElse(width));
+        lengths.put(ShedDimensions.DEPTH, pallet.map(p -> upTo(depth, p.width(), 1)).orElse(depth));
+        lengths.put(ShedDimensions.OVERHANG, OVERHANG.ceilTo(choices.step()));
+        lengths.replaceAll(held::getOrDefault);
+        return settled(new DesignSpec(id(), lengths, choices, brief.addOns()), brief, held);
+    }
+
+    private static Length upTo(Length side, Length each, int least) {
+        long count = Math.ceilDiv(side.minus(Length.mm(1)).nm(), each.nm());
+        return each.times(Math.max(least, count));
+    }
+
+    /** Walls to stand up between where there are pallets for it, else walls of one pallet. */
+    @Override
+    public DesignSpec settled(DesignSpec spec, Brief brief, Map<String, Length> held) {
+        Optional<Finds.WholePallet> pallet = spec.choices().finds().pallet();
+        if (pallet.isEmpty()) {
+            return spec.with(ShedDimensions.BACK, Length.mm(1200))
+                    .with(ShedDimensions.FRONT, Length.mm(1700));
+        }
+        DesignSpec standing = walls(spec, brief, held, standing(spec, brief, pallet.get()));
+        DesignSpec low = walls(spec, brief, held, pallet.get().length().plus(tie(spec.choices())));
+        return enough(standing, brief) ? standing : low;
+    }
+
+    private static boolean enough(DesignSpec spec, Brief brief) {
+        try {
+            PalletLayout at = new PalletLayout(spec, brief);
+            return at.palletsTaken() <= at.pallet.count();
+        } catch (Unbuildable e) {
+            return false;
+        }
+    }
+
+    private static Length tie(Choices choices) {
+        return choices.section(Choices.Group.WALLS).thickness();
+    }
+
+    private static Length standing(DesignSpec spec, Brief brief, Finds.WholePallet pallet) {
+        Length fall = fall(spec);
+        Length head = brief.keeper().body().height().plus(ABOVE_HEAD).plus(spec.choices().deck());
+        Length back = head.minus(fall.half()).max(pallet.length().plus(Length.mm(300)));
+        return back.plus(tie(spec.choices())).ceilTo(spec.choices().step());
+    }
+
+    private static Length fall(DesignSpec spec) {
+        Length seat = spec.choices().section(Choices.Group.WALLS).width();
+        return spec.depth().minus(seat).scaled(PITCH).ceilTo(spec.choices().step());
+    }
+
+    private static DesignSpec walls(
+            DesignSpec spec, Brief brief, Map<String, Length> held, Length back) {
+        DesignSpec walls =
+                spec.with(ShedDimensions.BACK, back)
+                        .with(ShedDimensions.FRONT, back.plus(fall(spec)));
+        return ShedSizes.keeping(walls, brief, held);
+    }
+
+    @Override
+    public Side width(Choices choices) {
+        return side(choices, 2, MOST_COLUMNS, true);
+    }
+
+    @Override
+    public Side depth(Choices choices) {
+        return side(choices, 1, MOST_ROWS, false);
+    }
+
+    private static Side side(Choices choices, int least, int most, boolean front) {
+        List<Length> sizes = new ArrayList<>();
+        choices.finds()
+                .pallet()
+                .ifPresent(
+                        p -> {
+                            Length ends = front ? p.thickness().times(2) : Length.ZERO;
+                            for (int n = least; n <= most; n++) {
+                                sizes.add(p.width().times(n).plus(ends));
+                            }
+                        });
+        Length from = sizes.isEmpty() ? Length.mm(1000) : sizes.getFirst();
+        Length to = sizes.isEmpty() ? Length.mm(1000) : sizes.getLast();
+        Length walls =
+                choices.finds().pallet().map(p -> p.thickness().times(2)).orElse(Length.ZERO);
+        return new Side(from, to, List.of(), walls, sizes);
+    }
+
+    @Override
+    public Length leastOther(Length side, Choices choices, Brief brief) {
+        Length walls =
+                choices.finds().pallet().map(p -> p.thickness().times(2)).orElse(Length.ZERO);
+        return brief.needs().floor().over(side.minus(walls)).plus(walls).ceilTo(choices.step());
+    }
+
+    @Override
+    public List<FreeLength> free(Choices choices) {
+        return List.of(ShedSizes.overhangs(choices));
+    }
+}

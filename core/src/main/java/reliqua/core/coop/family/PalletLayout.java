@@ -1,0 +1,223 @@
+package reliqua.core.coop.family;
+
+import java.util.Optional;
+import reliqua.core.flock.Needs;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Sum;
+import reliqua.core.stock.Section;
+
+/**
+ * Heights, lines and places of a house of whole pallets. Side walls run from front to back, front
+ * and back stand between them; all stand on edge, stringers upright, on pallets that lie flat.
+ * Outer faces of the pallets are x = 0, x = width, y = 0, y = depth; skins lie outside them.
+ */
+final class PalletLayout {
+    /** Anything lower is a strip of boards, not a course. */
+    private static final Length LEAST_COURSE = Length.mm(250);
+
+    private static final Length STEP_OF_ROUNDING = Length.mm(1);
+
+    /** Droppings, legs and brooms go under the nests. */
+    private static final Length NESTS_HIGH = Length.mm(350);
+
+    private static final Length LEDGER_WITHOUT_NESTS = Length.mm(400);
+    private static final Length LEAST_VENT = Length.mm(60);
+    private static final Length BELOW_WALL_TOP = Length.mm(80);
+
+    final Choices c;
+    final Needs needs;
+    final Finds.WholePallet pallet;
+    final Optional<Finds.Footing> footing;
+
+    /** Pallets along the front, and along a side. */
+    final int columns;
+
+    final int rows;
+    final Length width;
+    final Length depth;
+    final Length back;
+    final Length front;
+    final SingleSlope roof;
+
+    PalletLayout(DesignSpec spec, Brief brief) throws Unbuildable {
+        this.c = spec.choices();
+        this.needs = brief.needs();
+        this.pallet =
+                c.finds().pallet().orElseThrow(() -> new Unbuildable(Sum.of("family.noPallets")));
+        this.footing = c.finds().footing();
+        this.width = spec.width();
+        this.depth = spec.depth();
+        this.back = spec.length(ShedDimensions.BACK);
+        this.front = spec.length(ShedDimensions.FRONT);
+        this.columns = whole(width.minus(pallet.thickness().times(2)));
+        this.rows = whole(depth);
+        ShedLayout.require(columns >= 2, Sum.of("family.narrow", width));
+        Length upper = upperCourse();
+        ShedLayout.require(
+                upper.abs().atMost(STEP_OF_ROUNDING)
+                        || upper.atLeast(LEAST_COURSE) && upper.atMost(pallet.length()),
+                Sum.of("family.course", back, pallet.length(), LEAST_COURSE));
+        ShedLayout.require(
+                rise().atLeast(wall().thickness().times(3)), Sum.of("family.fall", front, back));
+        ShedLayout.require(
+                popTop().atMost(floorTop().plus(pallet.length()).minus(BELOW_WALL_TOP)),
+                Sum.of("family.popDoorHigh", front, popTop().minus(deckTop())));
+        this.roof =
+                new SingleSlope(
+                        width,
+                        depth,
+                        spec.length(ShedDimensions.OVERHANG),
+                        floorTop().plus(front),
+                        tieTop(),
+                        wall().width(),
+                        skin(),
+                        deckTop(),
+                        needs,
+                        c);
+        roof.check();
+    }
+
+    private int whole(Length side) throws Unbuildable {
+        long pallets = Math.round(side.ratio(pallet.width()));
+        Length off = side.minus(pallet.width().times(pallets)).abs();
+        ShedLayout.require(
+                pallets >= 1 && off.atMost(STEP_OF_ROUNDING),
+                Sum.of("family.wholePallets", side, pallet.width()));
+        return (int) pallets;
+    }
+
+    Section wall() {
+        return c.section(Choices.Group.WALLS);
+    }
+
+    Section trim() {
+        return c.section(Choices.Group.TRIM);
+    }
+
+    Length skin() {
+        return c.skin();
+    }
+
+    /** Underside of the floor: on blocks, or on skids. */
+    Length base() {
+        return footing.map(f -> f.block().height()).orElse(c.section(Choices.Group.LEGS).width());
+    }
+
+    Length floorTop() {
+        return base().plus(pallet.thickness());
+    }
+
+    Length deckTop() {
+        return floorTop().plus(c.deck());
+    }
+
+    /** Top of the lower course. */
+    Length courseTop() {
+        return floorTop().plus(pallet.length());
+    }
+
+    /** Height of the course sawn down above the whole one; nothing where the walls are one high. */
+    Length upperCourse() {
+        return back.minus(wall().thickness()).minus(pallet.length());
+    }
+
+    boolean hasUpperCourse() {
+        return upperCourse().compareTo(STEP_OF_ROUNDING) > 0;
+    }
+
+    /** Top of the pallets, on which the tie beam lies. */
+    Length wallTop() {
+        return hasUpperCourse() ? courseTop().plus(upperCourse()) : courseTop();
+    }
+
+    Length tieTop() {
+        return wallTop().plus(wall().thickness());
+    }
+
+    /** How much higher the front is made by studs and a plate on its tie beam. */
+    Length rise() {
+        return front.minus(back);
+    }
+
+    /** Upper part of the rise that stays open under mesh. */
+    Length vent() {
+        Length room = rise().minus(wall().thickness());
+        return needs.vents().over(width.minus(wall().width())).max(LEAST_VENT).min(room);
+    }
+
+    Length frontSkinTop() {
+        return roof.frontTop().minus(wall().thickness()).minus(vent());
+    }
+
+    Room room() {
+        Length t = pallet.thickness();
+        return new Room(t, width.minus(t), t, depth.minus(t), deckTop());
+    }
+
+    /** The door takes the place of the last pallet of the front. */
+    Length doorFrom() {
+        return doorTo().minus(pallet.width());
+    }
+
+    Length doorTo() {
+        return width.minus(pallet.thickness());
+    }
+
+    /** Between the second and the last stringer of the first pallet of the front. */
+    Length popFrom() {
+        Length last = pallet.thickness().plus(pallet.width()).minus(pallet.stringer());
+        Length bay = pallet.width().half().minus(pallet.stringer().scaled(1.5));
+        return last.minus(bay.plus(needs.popDoorWidth()).half());
+    }
+
+    Length popSill() {
+        return deckTop().plus(needs.litterSill());
+    }
+
+    Length popTop() {
+        return popSill().plus(needs.popDoorHeight());
+    }
+
+    PopHole popHole() {
+        return new PopHole(
+                popFrom(),
+                popFrom().plus(needs.popDoorWidth()),
+                popSill(),
+                popTop(),
+                frontSkinTop(),
+                needs.popDoorHeight().half(),
+                skin(),
+                trim(),
+                c.step());
+    }
+
+    Length nestFloor() {
+        return deckTop().plus(needs.nestFloor().max(NESTS_HIGH));
+    }
+
+    Length nestLip() {
+        return nestFloor().plus(Needs.NEST_LIP);
+    }
+
+    RoostBuilder roosts() {
+        Section bar = c.section(Choices.Group.ROOSTS);
+        Length least =
+                needs.nests() == 0
+                        ? deckTop().plus(LEDGER_WITHOUT_NESTS)
+                        : nestLip().plus(Needs.NEST_BELOW_ROOST).minus(bar.thickness());
+        Length top = least.max(deckTop().plus(needs.litterSill()).plus(wall().width()));
+        return new RoostBuilder(
+                room(), RoostBuilder.bars(room(), needs), bar, wall(), top.ceilTo(c.step()));
+    }
+
+    /** Pallets a house of this size takes, those sawn down sharing where they can. */
+    int palletsTaken() {
+        int floors = Math.toIntExact(Math.ceilDiv(width.nm(), pallet.length().nm())) * rows;
+        int lower = columns * 2 - 1 + rows * 2;
+        if (!hasUpperCourse()) {
+            return floors + lower;
+        }
+        int each = Math.toIntExact(pallet.length().nm() / upperCourse().nm());
+        return floors + lower + Math.ceilDiv(columns * 2 + rows * 2, each);
+    }
+}

@@ -1,0 +1,291 @@
+package reliqua.core.coop.family;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import reliqua.core.coop.Axis;
+import reliqua.core.coop.Bounds;
+import reliqua.core.coop.Corner;
+import reliqua.core.coop.Find;
+import reliqua.core.coop.Opening;
+import reliqua.core.coop.Role;
+import reliqua.core.coop.Solid;
+import reliqua.core.measure.Length;
+
+/**
+ * Walls of pallets on edge, an upper course sawn down to height, a tie beam all round on top, studs
+ * and a plate that make the front higher, and skins that close the gaps between the boards.
+ */
+final class PalletWalls {
+    private final PalletLayout at;
+    private final PartsBook book;
+    private final Finds.WholePallet pallet;
+    private final Length thick;
+    private final Length st;
+    private final Length sd;
+
+    PalletWalls(PalletLayout at, PartsBook book) {
+        this.at = at;
+        this.book = book;
+        this.pallet = at.pallet;
+        this.thick = pallet.thickness();
+        this.st = at.wall().thickness();
+        this.sd = at.wall().width();
+    }
+
+    void frame() {
+        course(at.floorTop(), at.courseTop(), true);
+        if (at.hasUpperCourse()) {
+            course(at.courseTop(), at.wallTop(), false);
+        }
+        tie();
+        rise();
+    }
+
+    private void course(Length z0, Length z1, boolean lower) {
+        Length behind = at.depth.minus(thick);
+        for (int n = 0; n < at.columns; n++) {
+            Length x0 = thick.plus(pallet.width().times(n));
+            boolean door = lower && n == at.columns - 1;
+            if (!door) {
+                facing(x0, Length.ZERO, z0, z1, lower && n == 0);
+            }
+            facing(x0, behind, z0, z1, false);
+        }
+        for (int n = 0; n < at.rows; n++) {
+            Length y0 = pallet.width().times(n);
+            sideways(Length.ZERO, y0, z0, z1);
+            sideways(at.width.minus(thick), y0, z0, z1);
+        }
+    }
+
+    /** In the front or the back. */
+    private void facing(Length x0, Length y0, Length z0, Length z1, boolean popDoor) {
+        Length x1 = x0.plus(pallet.width());
+        Length y1 = y0.plus(thick);
+        PopHole pop = at.popHole();
+        List<List<Corner>> holes =
+                popDoor
+                        ? List.of(Solid.rectangle(pop.from(), pop.to(), pop.sill(), pop.top()))
+                        : List.of();
+        List<Bounds> ribs =
+                stringers(x0).stream()
+                        .map(x -> new Bounds(x, x.plus(pallet.stringer()), y0, y1, z0, z1))
+                        .toList();
+        wall(z1.minus(z0), ribs, new Solid(Axis.Y, Solid.rectangle(x0, x1, z0, z1), holes, y0, y1));
+    }
+
+    private void sideways(Length x0, Length y0, Length z0, Length z1) {
+        Length x1 = x0.plus(thick);
+        Length y1 = y0.plus(pallet.width());
+        List<Bounds> ribs =
+                stringers(y0).stream()
+                        .map(y -> new Bounds(x0, x1, y, y.plus(pallet.stringer()), z0, z1))
+                        .toList();
+        wall(z1.minus(z0), ribs, Solid.box(x0, x1, y0, y1, z0, z1));
+    }
+
+    private List<Length> stringers(Length from) {
+        List<Length> at = new ArrayList<>();
+        Length pitch = pallet.width().minus(pallet.stringer()).dividedBy(pallet.stringers() - 1L);
+        for (int n = 0; n < pallet.stringers(); n++) {
+            at.add(from.plus(pitch.times(n)));
+        }
+        return at;
+    }
+
+    private void wall(Length height, List<Bounds> ribs, Solid solid) {
+        boolean whole = height.equals(pallet.length());
+        book.whole(
+                Role.WALL_PALLET,
+                new Find.OfPallet(pallet.length(), pallet.width()),
+                whole ? Optional.empty() : Optional.of(height),
+                ribs,
+                solid);
+    }
+
+    /** Its joints lie over the middles of pallets, so that it ties each to the next. */
+    private void tie() {
+        Length z0 = at.wallTop();
+        Length z1 = at.tieTop();
+        List<Length> along = joints(at.width, thick.plus(pallet.width().half()));
+        for (int i = 0; i + 1 < along.size(); i++) {
+            Length x0 = along.get(i);
+            Length x1 = along.get(i + 1);
+            plate(x1.minus(x0), Solid.box(x0, x1, Length.ZERO, sd, z0, z1));
+            plate(x1.minus(x0), Solid.box(x0, x1, at.depth.minus(sd), at.depth, z0, z1));
+        }
+        List<Length> across = joints(at.depth, pallet.width().half());
+        for (int i = 0; i + 1 < across.size(); i++) {
+            Length y0 = i == 0 ? sd : across.get(i);
+            Length y1 = i + 2 == across.size() ? at.depth.minus(sd) : across.get(i + 1);
+            if (y1.compareTo(y0) > 0) {
+                plate(y1.minus(y0), Solid.box(Length.ZERO, sd, y0, y1, z0, z1));
+                plate(y1.minus(y0), Solid.box(at.width.minus(sd), at.width, y0, y1, z0, z1));
+            }
+        }
+    }
+
+    private List<Length> joints(Length end, Length first) {
+        List<Length> joints = new ArrayList<>();
+        joints.add(Length.ZERO);
+        for (Length x = first; x.plus(sd).compareTo(end) < 0; x = x.plus(pallet.width())) {
+            joints.add(x);
+        }
+        joints.add(end);
+        return joints;
+    }
+
+    private void plate(Length length, Solid solid) {
+        book.stick(Role.PLATE, at.wall(), length, solid);
+    }
+
+    private void rise() {
+        Length z0 = at.tieTop();
+        Length z2 = at.roof.frontTop();
+        Length z1 = z2.minus(st);
+        List<Length> studs = Spacing.even(Length.ZERO, at.width, st, ShedLayout.MEMBERS_APART);
+        for (Length x : studs) {
+            book.stick(
+                    Role.STUD,
+                    at.wall(),
+                    z1.minus(z0),
+                    Solid.box(x, x.plus(st), Length.ZERO, sd, z0, z1));
+        }
+        // Joints of the plate lie over every second stud.
+        List<Length> joints = new ArrayList<>();
+        joints.add(Length.ZERO);
+        for (int n = 2; n < studs.size() - 1; n += 2) {
+            joints.add(studs.get(n).plus(st.half()));
+        }
+        joints.add(at.width);
+        for (int i = 0; i + 1 < joints.size(); i++) {
+            Length x0 = joints.get(i);
+            Length x1 = joints.get(i + 1);
+            plate(x1.minus(x0), Solid.box(x0, x1, Length.ZERO, sd, z1, z2));
+        }
+    }
+
+    /** Closes the walls outside; round the door they leave a rim for it to shut against. */
+    void skins() {
+        Length t = at.skin();
+        List<Length> seams = new ArrayList<>();
+        seams.add(t.negated());
+        for (int n = 1; n < at.columns; n++) {
+            seams.add(thick.plus(pallet.width().times(n)));
+        }
+        seams.add(at.width.plus(t));
+        Length rim = at.doorFrom().minus(ShedLayout.DOOR_STOP);
+        for (int i = 0; i + 1 < seams.size(); i++) {
+            Length x0 = seams.get(i);
+            Length x1 = seams.get(i + 1);
+            if (i + 2 < seams.size()) {
+                front(x0, x1.min(rim), i == 0);
+            }
+            Length y = at.depth;
+            panel(x0, x1, at.base(), at.tieTop(), y);
+        }
+        roundDoor(rim);
+        for (int n = 0; n < at.rows; n++) {
+            side(pallet.width().times(n), t.negated());
+            side(pallet.width().times(n), at.width);
+        }
+    }
+
+    private void panel(Length x0, Length x1, Length z0, Length z1, Length y) {
+        Length t = at.skin();
+        book.panel(
+                Role.SKIN, t, x1.minus(x0), z1.minus(z0), Solid.box(x0, x1, y, y.plus(t), z0, z1));
+    }
+
+    private void roundDoor(Length left) {
+        Length y = at.skin().negated();
+        Length stop = ShedLayout.DOOR_STOP;
+        Length right = at.doorTo().plus(stop);
+        panel(right, at.width.plus(at.skin()), at.base(), at.frontSkinTop(), y);
+        panel(left, right, at.base(), at.floorTop().minus(stop), y);
+        panel(left, right, at.courseTop().plus(stop), at.frontSkinTop(), y);
+    }
+
+    private void front(Length x0, Length x1, boolean hasPop) {
+        Length t = at.skin();
+        Length top = at.frontSkinTop();
+        PopHole pop = at.popHole();
+        List<List<Corner>> holes =
+                hasPop
+                        ? List.of(Solid.rectangle(pop.from(), pop.to(), pop.sill(), pop.top()))
+                        : List.of();
+        book.panel(
+                Role.SKIN,
+                t,
+                x1.minus(x0),
+                top.minus(at.base()),
+                new Solid(
+                        Axis.Y,
+                        Solid.rectangle(x0, x1, at.base(), top),
+                        holes,
+                        t.negated(),
+                        Length.ZERO));
+    }
+
+    /** Below, as high as the pallets; above, up to the roof, cut on its slope. */
+    private void side(Length y0, Length x0) {
+        Length t = at.skin();
+        Length x1 = x0.plus(t);
+        Length y1 = y0.plus(pallet.width());
+        Length seam = at.tieTop().minus(st.half());
+        book.panel(
+                Role.SKIN,
+                t,
+                pallet.width(),
+                seam.minus(at.base()),
+                Solid.box(x0, x1, y0, y1, at.base(), seam));
+        Length high = at.roof.rafterTop(y0);
+        Length low = at.roof.rafterTop(y1);
+        List<Corner> profile =
+                List.of(
+                        new Corner(y0, seam),
+                        new Corner(y1, seam),
+                        new Corner(y1, low),
+                        new Corner(y0, high));
+        book.sloped(
+                Role.SKIN,
+                t,
+                pallet.width(),
+                high.minus(seam).ceilTo(at.c.step()),
+                low.minus(seam).ceilTo(at.c.step()),
+                new Solid(Axis.X, profile, List.of(), x0, x1));
+    }
+
+    /** Mesh before the open part of the rise. */
+    void vent() {
+        Length turned = Length.mm(50);
+        Length thin = Length.mm(1);
+        Length z1 = at.roof.frontTop().minus(st);
+        Length z0 = z1.minus(at.vent());
+        book.mesh(
+                Role.VENT_MESH,
+                at.needs.meshAperture(),
+                at.vent().plus(turned).ceilTo(at.c.step()),
+                at.width.plus(turned).ceilTo(at.c.step()),
+                Solid.box(Length.ZERO, at.width, thin.negated(), Length.ZERO, z0, z1));
+        book.opening(
+                new Opening(Opening.Kind.WALL_VENT, at.width, at.vent(), z0.minus(at.deckTop())));
+    }
+
+    void openings() {
+        PopHole pop = at.popHole();
+        book.opening(
+                new Opening(
+                        Opening.Kind.POP_DOOR,
+                        pop.to().minus(pop.from()),
+                        pop.top().minus(pop.sill()),
+                        pop.sill().minus(at.deckTop())));
+        book.opening(
+                new Opening(
+                        Opening.Kind.CLEAN_OUT_DOOR,
+                        pallet.width(),
+                        pallet.length(),
+                        at.floorTop().minus(at.deckTop())));
+    }
+}
