@@ -72,9 +72,7 @@ public final class CoopJson {
         zones(root.putArray("zones"), birds);
         fittings(root.putArray("fittings"));
         contacts();
-        root.putObject("measures")
-                .put("weight", coop.parts().stream().mapToDouble(Weights::of).sum())
-                .put("height", height());
+        root.putObject("measures").put("weight", cutWeight()).put("height", height());
         return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(root);
     }
 
@@ -267,6 +265,14 @@ public final class CoopJson {
         }
         on.forEach(
                 (part, below) -> supports.addObject().put("part", part).putArray("on").add(below));
+    }
+
+    /** Of all that is cut; what things used whole weigh, the format leaves open. */
+    private double cutWeight() {
+        return coop.parts().stream()
+                .filter(p -> !(p instanceof Part.WholePart))
+                .mapToDouble(Weights::of)
+                .sum();
     }
 
     private double height() {

@@ -21,6 +21,7 @@ final class FindsJson {
                                         .put("stringer", JsonWords.mm(p.stringer()))
                                         .put("boards", p.boards())
                                         .put("board", JsonWords.mm(p.board()))
+                                        .put("boardThickness", JsonWords.mm(p.boardThickness()))
                                         .put("count", p.count()));
         finds.footing()
                 .ifPresent(
@@ -45,6 +46,7 @@ final class FindsJson {
                                                 p.mm("stringer"),
                                                 p.whole("boards", 7),
                                                 p.mm("board"),
+                                                p.mm("boardThickness"),
                                                 p.whole("count", 0)));
         Optional<Finds.Footing> footing =
                 in.inner("block")

@@ -102,6 +102,7 @@ final class ProjectJson {
         node.put("widestPanel", JsonWords.mm(choices.widestPanel()))
                 .put("step", JsonWords.mm(choices.step()));
         node.put("underside", JsonWords.lower(choices.underside()));
+        node.put("cladding", JsonWords.lower(choices.cladding()));
         FindsJson.write(node, choices.finds());
         node.putObject("roofing")
                 .put("fullWidth", JsonWords.mm(choices.roofing().fullWidth()))
@@ -202,6 +203,14 @@ final class ProjectJson {
         return new PriceBook(in.text("merchant", ""), offers, new TreeMap<>(hardware));
     }
 
+    private static Choices.Group older(Choices.Group group) {
+        return switch (group) {
+            case RUN -> Choices.Group.WALLS;
+            case BOARDS -> Choices.Group.TRIM;
+            case LEGS, FLOOR, WALLS, RAFTERS, PURLINS, TRIM, ROOSTS -> group;
+        };
+    }
+
     private static Project.Chosen chosen(JsonReader in) {
         JsonReader lengths = in.inner("dimensions").orElseThrow(() -> missing(in, "dimensions"));
         JsonReader groups = in.inner("sections").orElseThrow(() -> missing(in, "sections"));
@@ -210,12 +219,9 @@ final class ProjectJson {
         lengths(lengths, dimensions);
         List<Section> sections = new ArrayList<>();
         for (Choices.Group group : Choices.Group.values()) {
-            // Older files know no run; its frames are of what the walls are of.
+            // Older files know neither runs nor boards, and so have none.
             String name = JsonWords.lower(group);
-            String known =
-                    group == Choices.Group.RUN && !groups.has(name)
-                            ? JsonWords.lower(Choices.Group.WALLS)
-                            : name;
+            String known = groups.has(name) ? name : JsonWords.lower(older(group));
             sections.add(
                     groups.inner(known)
                             .map(s -> Section.of(s.mm("thickness"), s.mm("width")))
@@ -236,7 +242,13 @@ final class ProjectJson {
                                 Practice.Underside.class,
                                 Practice.Underside.CLOSED_IN),
                         in.mm("step"));
-        Choices choices = bare.with(FindsJson.read(in));
+        Choices choices =
+                bare.with(FindsJson.read(in))
+                        .with(
+                                in.choice(
+                                        "cladding",
+                                        Choices.Cladding.class,
+                                        Choices.Cladding.SHEETS));
         DesignSpec spec =
                 new DesignSpec(in.text("family", FIRST_FAMILY), dimensions, choices, addOns(in));
         Families.find(spec.family())

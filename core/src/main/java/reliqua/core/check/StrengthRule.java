@@ -16,7 +16,6 @@ import reliqua.core.stock.Section;
 
 /** Members under floor, roof and birds: simple spans between what they touch, rules of thumb. */
 final class StrengthRule implements Rule {
-    private static final int ROOF_SAG = 180;
     private static final int FLOOR_SAG = 240;
 
     /** Purlins lie no further apart, whatever the roof. */
@@ -29,7 +28,7 @@ final class StrengthRule implements Rule {
         double roof = subject.needs().weather().roof().kiloPascals();
         onEdge(coop, Duty.Load.FLOOR, "joists", Strength.FLOOR_LOAD, FLOOR_SAG)
                 .ifPresent(found::add);
-        onEdge(coop, Duty.Load.ROOF, "rafters", roof, ROOF_SAG).ifPresent(found::add);
+        onEdge(coop, Duty.Load.ROOF, "rafters", roof, Strength.ROOF_SAG).ifPresent(found::add);
         longest(coop, Duty.Load.ROOF_FLAT)
                 .ifPresent(
                         purlin -> {

@@ -98,6 +98,8 @@ public record Duty(
         SCAB,
         /** A panel that bends from one member below to the next. */
         WALKED_ON,
+        /** Ripped by hand to its width where the heap has only wider ones. */
+        RIPPED_TO_FIT,
         /** Ends cut at a slant across the width. */
         SLANTS_ACROSS_WIDTH,
         /** Ends cut at a slant across the thickness. */

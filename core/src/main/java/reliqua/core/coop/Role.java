@@ -6,6 +6,7 @@ import static reliqua.core.coop.Duty.Trait.CLOSES_BELOW;
 import static reliqua.core.coop.Duty.Trait.HIDDEN;
 import static reliqua.core.coop.Duty.Trait.LIES_OUT;
 import static reliqua.core.coop.Duty.Trait.OVERHEAD;
+import static reliqua.core.coop.Duty.Trait.RIPPED_TO_FIT;
 import static reliqua.core.coop.Duty.Trait.SCAB;
 import static reliqua.core.coop.Duty.Trait.SHOWN;
 import static reliqua.core.coop.Duty.Trait.SLANTS_ACROSS_THICKNESS;
@@ -66,6 +67,14 @@ public enum Role {
                     .warned("build.caution.pallet")
                     .seenFrom(Side.PLAN)),
     DECK('B', Stage.FLOOR, Duty.of(FRAME, HIDDEN, WALKED_ON).minutes(12).seenFrom(Side.PLAN)),
+    DECK_ON_PALLETS('B', Stage.FLOOR, Duty.of(FRAME, HIDDEN).minutes(8).seenFrom(Side.PLAN)),
+    FLOOR_BOARD(
+            'B',
+            Stage.FLOOR,
+            Duty.of(BATTEN, HIDDEN, RIPPED_TO_FIT)
+                    .serving(Latitude.mm(6, 60))
+                    .minutes(3)
+                    .seenFrom(Side.PLAN)),
     WALL_PALLET(
             'P',
             Stage.WALLS,
@@ -105,7 +114,7 @@ public enum Role {
                     .seenFrom(Side.SIDE)),
     RAKE_FILLER('D', Stage.RAFTERS, Duty.of(BATTEN, HIDDEN, OVERHEAD).seenFrom(Side.SIDE)),
     SKIN('E', Stage.SKINS, Duty.of(FRAME, SHOWN).minutes(12)),
-    BOARD('E', Stage.SKINS, Duty.of(BATTEN, SHOWN)),
+    BOARD('E', Stage.SKINS, Duty.of(BATTEN, SHOWN, RIPPED_TO_FIT).serving(Latitude.mm(6, 60))),
     COVER_BATTEN('E', Stage.SKINS, Duty.of(BATTEN, SHOWN).serving(Latitude.mm(6, 20))),
     ROOF_SHEET(
             'R',
@@ -115,6 +124,7 @@ public enum Role {
                     .warned("build.caution.roof")
                     .seenFrom(Side.SIDE)),
     DOOR_LEAF('F', Stage.DOORS, Duty.of(DOOR, SHOWN, Trait.LEAF).minutes(20).checked(Check.SWING)),
+    LEAF_BOARD('F', Stage.DOORS, Duty.of(BATTEN, SHOWN, RIPPED_TO_FIT).serving(Latitude.mm(6, 60))),
     DOOR_FRAME(
             'F', Stage.DOORS, Duty.of(DOOR, SHOWN).turned(Crown.STRAIGHTEST).checked(Check.SWING)),
     POP_DOOR('F', Stage.DOORS, Duty.of(DOOR, SHOWN).minutes(20)),

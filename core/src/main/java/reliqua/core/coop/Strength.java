@@ -16,6 +16,9 @@ public final class Strength {
     /** Floor for birds with 150 mm of wet litter, kN/m². */
     public static final double FLOOR_LOAD = 1.0 + 0.15 * 2.5;
 
+    /** A roof may sag by the span over this. */
+    public static final int ROOF_SAG = 180;
+
     private static final double GRAVITY = 9.81;
 
     private Strength() {}

@@ -160,7 +160,14 @@ public final class TicketNotes {
             return;
         }
         if (!stick.section().equals(piece.section())) {
-            notes.add(Sum.of("piece.larger", piece.section().thickness(), piece.section().width()));
+            boolean ripped =
+                    piece.role().is(Duty.Trait.RIPPED_TO_FIT)
+                            && stick.section().width().compareTo(piece.section().width()) > 0;
+            notes.add(
+                    Sum.of(
+                            ripped ? "piece.ripTo" : "piece.larger",
+                            piece.section().thickness(),
+                            piece.section().width()));
         }
         if (stick.warp().bend().isPositive()) {
             crown(piece.role().duty().crown(), notes);

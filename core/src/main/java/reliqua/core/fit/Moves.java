@@ -3,6 +3,7 @@ package reliqua.core.fit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.coop.family.DesignSpec;
@@ -70,6 +71,9 @@ final class Moves {
                         sheets.roofings().stream()
                                 .map(r -> idea(c, choices(c).withRoofing(r)))
                                 .toList());
+        if (request.family().claddings().size() > 1) {
+            moves.add(this::otherCladdings);
+        }
         if (request.family().usesPallets()) {
             moves.add(c -> finds.all().stream().map(f -> idea(c, choices(c).with(f))).toList());
         }
@@ -82,7 +86,23 @@ final class Moves {
     private List<Choices.Group> groups() {
         List<Choices.Group> groups = new ArrayList<>(STRENGTH_FIRST);
         request.addOns().forEach(a -> groups.addAll(a.groups()));
+        if (request.family().claddings().contains(Choices.Cladding.BOARDS)) {
+            groups.add(Choices.Group.BOARDS);
+        }
         return groups;
+    }
+
+    /** Sheets; or boards of every section there is. */
+    private List<DesignSpec> otherCladdings(Candidate c) {
+        Stream<Choices> boards =
+                sections.of(Choices.Group.BOARDS).stream()
+                        .map(
+                                s ->
+                                        choices(c)
+                                                .with(Choices.Cladding.BOARDS)
+                                                .with(Choices.Group.BOARDS, s));
+        Stream<Choices> sheets = Stream.of(choices(c).with(Choices.Cladding.SHEETS));
+        return Stream.concat(sheets, boards).map(other -> idea(c, other)).toList();
     }
 
     private static Choices choices(Candidate c) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.CoopFamily;
@@ -75,7 +76,7 @@ final class SectionOptions {
         Map<Choices.Group, Section> taken = new java.util.EnumMap<>(Choices.Group.class);
         for (Choices.Group group : HUNGRIEST_FIRST) {
             List<Section> options = of(group);
-            if (options.isEmpty()) {
+            if (options.isEmpty() && !OPTIONAL.contains(group)) {
                 return java.util.Optional.empty();
             }
             Section best =
@@ -86,12 +87,16 @@ final class SectionOptions {
                                                     Math.min(
                                                             left.getOrDefault(s, 0.0),
                                                             metres(group))))
-                            .orElseThrow();
+                            .orElse(group.least());
             taken.put(group, best);
             left.merge(best, -metres(group), Double::sum);
         }
         return java.util.Optional.of(List.copyOf(taken.values()));
     }
+
+    /** What only some designs need; where nothing serves, those fall out as they lack parts. */
+    private static final Set<Choices.Group> OPTIONAL =
+            Set.of(Choices.Group.RUN, Choices.Group.BOARDS);
 
     private static final List<Choices.Group> HUNGRIEST_FIRST =
             List.of(
@@ -102,7 +107,8 @@ final class SectionOptions {
                     Choices.Group.PURLINS,
                     Choices.Group.RAFTERS,
                     Choices.Group.ROOSTS,
-                    Choices.Group.RUN);
+                    Choices.Group.RUN,
+                    Choices.Group.BOARDS);
 
     /**
      * About how many metres a house for a dozen birds takes of each group; only to share out the
@@ -118,6 +124,7 @@ final class SectionOptions {
             case TRIM -> 32;
             case ROOSTS -> 7;
             case RUN -> 40;
+            case BOARDS -> 60;
         };
     }
 
@@ -138,6 +145,7 @@ final class SectionOptions {
             case TRIM -> Section.mm(26, 76);
             case ROOSTS -> Section.mm(52, 91);
             case RUN -> Section.mm(52, 102);
+            case BOARDS -> Section.mm(27, 170);
         };
     }
 

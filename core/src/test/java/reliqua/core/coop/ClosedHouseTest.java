@@ -40,7 +40,7 @@ class ClosedHouseTest {
     }
 
     @ParameterizedTest
-    @MethodSource("reliqua.core.coop.Houses#families")
+    @MethodSource("reliqua.core.coop.Houses#familiesWithRun")
     void noGapLeadsIntoTheRun(CoopFamily family) {
         Random random = new Random(82);
         for (int n = 0; n < 1; n++) {

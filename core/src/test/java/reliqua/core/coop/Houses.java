@@ -3,6 +3,7 @@ package reliqua.core.coop;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import reliqua.core.coop.family.AddOn;
@@ -11,6 +12,7 @@ import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.coop.family.Families;
+import reliqua.core.coop.family.Finds;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.flock.BirdClass;
 import reliqua.core.flock.Flock;
@@ -21,6 +23,8 @@ import reliqua.core.flock.Predator;
 import reliqua.core.flock.Site;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
+import reliqua.core.stock.Block;
+import reliqua.core.stock.Pallet;
 import reliqua.core.stock.Section;
 
 /** Raised houses for tests: one ordinary, and any number of random ones. */
@@ -30,6 +34,11 @@ public final class Houses {
     /** Every kind of coop, for tests that hold for all of them. */
     public static List<CoopFamily> families() {
         return Families.all();
+    }
+
+    /** Every kind a run can be built on to. */
+    public static List<CoopFamily> familiesWithRun() {
+        return families().stream().filter(f -> f.addOns().contains(AddOn.RUN)).toList();
     }
 
     public static Needs needs(int hens) {
@@ -61,7 +70,8 @@ public final class Houses {
                         Section.mm(19, 64),
                         trim,
                         Section.mm(38, 64),
-                        Section.mm(19, 64)),
+                        Section.mm(19, 64),
+                        Section.mm(16, 89)),
                 Length.mm(15),
                 skin,
                 Length.mm(1220),
@@ -116,38 +126,66 @@ public final class Houses {
 
     /** A random house of a family; draws again until it accepts the lengths. */
     public static Coop random(CoopFamily family, Random random) {
+        return random(family, Set.of(), random);
+    }
+
+    /** The same with a run before it, for families that have room for one. */
+    public static Coop randomWithRun(CoopFamily family, Random random) {
+        return random(family, Set.of(AddOn.RUN), random);
+    }
+
+    private static Coop random(CoopFamily family, Set<AddOn> addOns, Random random) {
         while (true) {
-            Length[] lengths =
-                    family.keys().stream()
-                            .map(key -> length(family.id() + " " + key, random))
-                            .toArray(Length[]::new);
+            Needs needs = needs(3 + random.nextInt(14), random);
+            Brief brief = new Brief(needs, Keeper.with(Tape.METRIC), addOns);
             try {
-                return build(
-                        spec(family.id(), choices(random), lengths),
-                        needs(3 + random.nextInt(14), random));
+                return family.build(drawn(family, brief, random), brief);
             } catch (Unbuildable e) {
                 continue;
             }
         }
     }
 
-    /** The same with a run before it. */
-    public static Coop randomWithRun(CoopFamily family, Random random) {
-        while (true) {
-            Length[] lengths =
-                    family.keys().stream()
-                            .map(key -> length(family.id() + " " + key, random))
-                            .toArray(Length[]::new);
-            DesignSpec bare = spec(family.id(), choices(random), lengths);
-            DesignSpec spec =
-                    new DesignSpec(bare.family(), bare.lengths(), bare.choices(), Set.of(AddOn.RUN))
-                            .with(AddOn.RUN.keys().getFirst(), mm(random, 1800, 2600));
-            try {
-                return build(spec, needs(3 + random.nextInt(14), random));
-            } catch (Unbuildable e) {
-                continue;
-            }
+    /** Of any lengths; where whole things decide, of the sizes they give. */
+    private static DesignSpec drawn(CoopFamily family, Brief brief, Random random) {
+        Choices choices = choices(random).with(any(family.claddings(), random));
+        if (family.usesPallets()) {
+            Choices whole = choices.with(finds(random));
+            return family.sized(
+                    whole, brief, Map.of(), mm(random, 1500, 4000), mm(random, 800, 3000));
         }
+        Map<String, Length> lengths = new HashMap<>();
+        family.keys().forEach(key -> lengths.put(key, length(family.id() + " " + key, random)));
+        if (brief.addOns().contains(AddOn.RUN)) {
+            lengths.put(AddOn.RUN.keys().getFirst(), mm(random, 1800, 2600));
+        }
+        return new DesignSpec(family.id(), lengths, choices, brief.addOns());
+    }
+
+    private static Finds finds(Random random) {
+        Pallet.Kind kind = any(Pallet.Kind.values(), random);
+        Pallet pallet =
+                new Pallet(
+                        kind,
+                        Length.mm(1000 + 20L * random.nextInt(15)),
+                        Length.mm(800 + 20L * random.nextInt(20)),
+                        new Pallet.Boards(8 + random.nextInt(7), Section.mm(16, 89)),
+                        Pallet.USUAL_BEARERS,
+                        Pallet.Stamp.HT,
+                        0);
+        Optional<Finds.Footing> footing =
+                random.nextBoolean()
+                        ? Optional.of(
+                                new Finds.Footing(
+                                        Block.of(Length.mm(190), Length.mm(190), Length.mm(390)),
+                                        100))
+                        : Optional.empty();
+        return new Finds(
+                Optional.of(Finds.WholePallet.of(pallet, 10 + random.nextInt(40))), footing);
+    }
+
+    private static <E> E any(List<E> values, Random random) {
+        return values.get(random.nextInt(values.size()));
     }
 
     /** Wider apart than any search goes. */

@@ -18,6 +18,7 @@ import reliqua.core.stock.Section;
  * @param underside what becomes of the space below
  * @param step free lengths are rounded to this: what the keeper's tape shows
  * @param finds what is used whole
+ * @param cladding what closes walls and doors
  */
 public record Choices(
         List<Section> sections,
@@ -27,7 +28,8 @@ public record Choices(
         RoofingChoice roofing,
         Practice.Underside underside,
         Length step,
-        Finds finds) {
+        Finds finds,
+        Cladding cladding) {
 
     /** Sticks that share a section. */
     public enum Group {
@@ -38,7 +40,8 @@ public record Choices(
         PURLINS(18, 38),
         TRIM(16, 36),
         ROOSTS(36, 38),
-        RUN(18, 44);
+        RUN(18, 44),
+        BOARDS(12, 60);
 
         private final Section least;
 
@@ -50,6 +53,18 @@ public record Choices(
         public Section least() {
             return least;
         }
+    }
+
+    /** What closes walls, doors and floors in families that can be built of either. */
+    public enum Cladding {
+        SHEETS,
+        BOARDS
+    }
+
+    /** The same closed with something else. */
+    public Choices with(Cladding other) {
+        return new Choices(
+                sections, deck, skin, widestPanel, roofing, underside, step, finds, other);
     }
 
     /**
@@ -75,12 +90,22 @@ public record Choices(
             RoofingChoice roofing,
             Practice.Underside underside,
             Length step) {
-        this(sections, deck, skin, widestPanel, roofing, underside, step, Finds.NONE);
+        this(
+                sections,
+                deck,
+                skin,
+                widestPanel,
+                roofing,
+                underside,
+                step,
+                Finds.NONE,
+                Cladding.SHEETS);
     }
 
     /** The same with other things used whole. */
     public Choices with(Finds other) {
-        return new Choices(sections, deck, skin, widestPanel, roofing, underside, step, other);
+        return new Choices(
+                sections, deck, skin, widestPanel, roofing, underside, step, other, cladding);
     }
 
     /** Refuses a list that does not have one section for every group. */
@@ -101,22 +126,26 @@ public record Choices(
     public Choices with(Group group, Section section) {
         List<Section> changed = new ArrayList<>(sections);
         changed.set(group.ordinal(), section);
-        return new Choices(changed, deck, skin, widestPanel, roofing, underside, step, finds);
+        return new Choices(
+                changed, deck, skin, widestPanel, roofing, underside, step, finds, cladding);
     }
 
     public Choices withSkin(Length other) {
-        return new Choices(sections, deck, other, widestPanel, roofing, underside, step, finds);
+        return new Choices(
+                sections, deck, other, widestPanel, roofing, underside, step, finds, cladding);
     }
 
     public Choices withDeck(Length other) {
-        return new Choices(sections, other, skin, widestPanel, roofing, underside, step, finds);
+        return new Choices(
+                sections, other, skin, widestPanel, roofing, underside, step, finds, cladding);
     }
 
     public Choices withWidestPanel(Length other) {
-        return new Choices(sections, deck, skin, other, roofing, underside, step, finds);
+        return new Choices(sections, deck, skin, other, roofing, underside, step, finds, cladding);
     }
 
     public Choices withRoofing(RoofingChoice other) {
-        return new Choices(sections, deck, skin, widestPanel, other, underside, step, finds);
+        return new Choices(
+                sections, deck, skin, widestPanel, other, underside, step, finds, cladding);
     }
 }

@@ -62,6 +62,11 @@ public interface CoopFamily {
         return false;
     }
 
+    /** What its walls can be closed with, the usual first. */
+    default List<Choices.Cladding> claddings() {
+        return List.of(Choices.Cladding.SHEETS);
+    }
+
     /** Lengths that may be changed by themselves, with what is worth trying. */
     List<FreeLength> free(Choices choices);
 

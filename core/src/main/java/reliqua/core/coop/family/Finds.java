@@ -26,6 +26,7 @@ public record Finds(Optional<WholePallet> pallet, Optional<Footing> footing) {
      * @param stringer thickness of one
      * @param boards of the upper deck
      * @param board width of one
+     * @param boardThickness thickness of one
      * @param count how many pallets there are
      */
     public record WholePallet(
@@ -36,6 +37,7 @@ public record Finds(Optional<WholePallet> pallet, Optional<Footing> footing) {
             Length stringer,
             int boards,
             Length board,
+            Length boardThickness,
             int count) {
         /** Refuses what has no size, and fewer than two stringers or boards. */
         public WholePallet {
@@ -44,7 +46,9 @@ public record Finds(Optional<WholePallet> pallet, Optional<Footing> footing) {
                             && width.isPositive()
                             && thickness.isPositive()
                             && stringer.isPositive()
-                            && board.isPositive();
+                            && board.isPositive()
+                            && boardThickness.isPositive()
+                            && thickness.compareTo(boardThickness.times(2)) > 0;
             if (!sized || stringers < 2 || boards < 2) {
                 throw new IllegalArgumentException(Words.say("stock.pallet.size", length, width));
             }
@@ -60,6 +64,7 @@ public record Finds(Optional<WholePallet> pallet, Optional<Footing> footing) {
                     pallet.bearers().section().thickness(),
                     pallet.upperBoards(),
                     pallet.deck().section().width(),
+                    pallet.deck().section().thickness(),
                     count);
         }
     }

@@ -42,7 +42,11 @@ final class PalletFloor {
                 pallet(columns.get(i), columns.get(i + 1), pallet.width().times(row));
             }
         }
-        deck();
+        if (at.boarded()) {
+            boards();
+        } else {
+            deck();
+        }
     }
 
     /** Whole pallets from the left, the last sawn down to the width of the house. */
@@ -84,27 +88,37 @@ final class PalletFloor {
 
     private void blocks(Finds.Footing footing) throws Unbuildable {
         Block block = footing.block();
-        List<Length> columns = columns();
+        List<Length> columns = footings(block);
         int needed = columns.size() * (at.rows + 1);
         ShedLayout.require(
                 needed <= footing.count(), Sum.of("family.blocks", needed, footing.count()));
         for (Length x : columns) {
             for (int row = 0; row <= at.rows; row++) {
-                Length x0 = within(x, block.length(), at.width);
-                Length y0 = within(pallet.width().times(row), block.width(), at.depth);
+                Length x0 = within(x, block.width(), at.width);
+                Length y0 = within(pallet.width().times(row), block.length(), at.depth);
                 book.whole(
                         Role.FOOTING,
                         new Find.OfBlock(block.height()),
                         List.of(),
                         Solid.box(
                                 x0,
-                                x0.plus(block.length()),
+                                x0.plus(block.width()),
                                 y0,
-                                y0.plus(block.width()),
+                                y0.plus(block.length()),
                                 Length.ZERO,
                                 at.base()));
             }
         }
+    }
+
+    /** Under every joint; a stub at the end is carried with its neighbour. */
+    private List<Length> footings(Block block) {
+        List<Length> columns = columns();
+        int last = columns.size() - 1;
+        if (at.width.minus(columns.get(last - 1)).compareTo(block.width().times(2)) < 0) {
+            columns.remove(last - 1);
+        }
+        return columns;
     }
 
     /** Under the joint of two pallets, and never out beyond the walls. */
@@ -129,6 +143,25 @@ final class PalletFloor {
         }
     }
 
+    /** Across the upper boards of the pallets, which carry every joint. */
+    private void boards() {
+        Room room = at.room();
+        Section board = at.board();
+        for (BoardRow.Board row : BoardRow.of(room.y0(), room.y1(), board.width())) {
+            Section section = Section.of(board.thickness(), row.width());
+            for (int n = 0; n < at.columns; n++) {
+                Length x0 = room.x0().plus(pallet.width().times(n));
+                Length x1 = x0.plus(pallet.width());
+                book.stick(
+                        Role.FLOOR_BOARD,
+                        section,
+                        pallet.width(),
+                        Solid.box(x0, x1, row.from(), row.to(), at.floorTop(), at.deckTop()));
+            }
+        }
+    }
+
+    /** The pallets carry it every hand's breadth, so its grain may run either way. */
     private void deck() {
         Room room = at.room();
         int parts = (int) Math.ceilDiv(room.width().nm(), at.c.widestPanel().nm());
@@ -136,7 +169,7 @@ final class PalletFloor {
             Length x0 = room.x0().plus(room.width().times(n).dividedBy(parts));
             Length x1 = room.x0().plus(room.width().times(n + 1L).dividedBy(parts));
             book.panel(
-                    Role.DECK,
+                    Role.DECK_ON_PALLETS,
                     at.c.deck(),
                     x1.minus(x0),
                     room.depth(),

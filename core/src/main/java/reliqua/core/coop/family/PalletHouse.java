@@ -12,8 +12,6 @@ import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Opening;
 import reliqua.core.coop.Part;
-import reliqua.core.coop.Role;
-import reliqua.core.coop.Solid;
 import reliqua.core.coop.Weights;
 import reliqua.core.coop.Zone;
 import reliqua.core.flock.Practice;
@@ -28,7 +26,6 @@ import reliqua.core.measure.Sum;
 final class PalletHouse implements CoopFamily {
     private static final Length OVERHANG = Length.mm(180);
     private static final Length ABOVE_HEAD = Length.mm(100);
-    private static final Length STRAIGHT_TO_LAND = Length.mm(300);
 
     /** A little more than 3 in 12, the least for plain laps. */
     private static final double PITCH = 0.2501;
@@ -52,6 +49,11 @@ final class PalletHouse implements CoopFamily {
     }
 
     @Override
+    public List<Choices.Cladding> claddings() {
+        return List.of(Choices.Cladding.BOARDS, Choices.Cladding.SHEETS);
+    }
+
+    @Override
     public boolean usesPallets() {
         return true;
     }
@@ -71,12 +73,13 @@ final class PalletHouse implements CoopFamily {
         new PalletFloor(at, book).build();
         PalletWalls walls = new PalletWalls(at, book);
         walls.frame();
+        PalletCladding cladding = PalletCladding.of(at, book);
         RoofBuilder roof = new RoofBuilder(at.roof, book);
         roof.rafters();
         roof.purlins();
-        walls.skins();
+        cladding.close();
         roof.roofing();
-        doors(at, book);
+        new PalletDoors(at, book).build();
         inside(at, book);
         new RampBuilder(at.popHole(), book).build();
         roof.vents();
@@ -118,54 +121,17 @@ final class PalletHouse implements CoopFamily {
         }
         if (at.needs.nests() > 0) {
             Length clear =
-                    roosts.bars() == 0
-                            ? Length.ZERO
-                            : at.room()
-                                    .y1()
-                                    .minus(roosts.at(roosts.bars() - 1))
-                                    .plus(STRAIGHT_TO_LAND.half());
+                    roosts.bars() == 0 ? Length.ZERO : at.room().y1().minus(roosts.ledgerFrom());
             new InsideNests(
                             at.room(),
                             at.needs.nests(),
                             at.needs,
                             at.nestFloor(),
-                            at.skin(),
+                            at.c.skin(),
                             at.trim(),
                             clear)
                     .build(book);
         }
-    }
-
-    private static void doors(PalletLayout at, PartsBook book) {
-        new PopDoorBuilder(at.popHole(), book).build();
-        Length inset = ShedLayout.DOOR_STOP.minus(ShedLayout.DOOR_GAP);
-        Length t = at.skin();
-        Length x0 = at.doorFrom().minus(inset);
-        Length x1 = at.doorTo().plus(inset);
-        Length z0 = at.floorTop().minus(inset);
-        Length z1 = at.courseTop().plus(inset);
-        book.panel(
-                Role.DOOR_LEAF,
-                t,
-                x1.minus(x0),
-                z1.minus(z0),
-                Solid.box(x0, x1, t.negated(), Length.ZERO, z0, z1));
-        new BracedLeaf(book, at.trim(), at.c.step())
-                .build(Role.DOOR_FRAME, x0, x1, z0, z1, t.negated().minus(at.trim().thickness()));
-        Length jamb = at.pallet.stringer();
-        Length behind = at.pallet.thickness();
-        book.panel(
-                Role.LITTER_BOARD,
-                t,
-                at.doorTo().minus(at.doorFrom()).plus(jamb),
-                at.needs.litterSill(),
-                Solid.box(
-                        at.doorFrom().minus(jamb),
-                        at.doorTo(),
-                        behind,
-                        behind.plus(t),
-                        at.deckTop(),
-                        at.deckTop().plus(at.needs.litterSill())));
     }
 
     private static Zone zone(PalletLayout at) {

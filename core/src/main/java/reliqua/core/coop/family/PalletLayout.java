@@ -22,6 +22,8 @@ final class PalletLayout {
 
     private static final Length LEDGER_WITHOUT_NESTS = Length.mm(400);
     private static final Length LEAST_VENT = Length.mm(60);
+    private static final Length BESIDE_GUIDES = Length.mm(30);
+    private static final Length BEFORE_ROOST = Length.mm(120);
     private static final Length BELOW_WALL_TOP = Length.mm(80);
 
     final Choices c;
@@ -62,6 +64,10 @@ final class PalletLayout {
         ShedLayout.require(
                 popTop().atMost(floorTop().plus(pallet.length()).minus(BELOW_WALL_TOP)),
                 Sum.of("family.popDoorHigh", front, popTop().minus(deckTop())));
+        Length guides = PopHole.SLIDE.plus(trim().width()).plus(BESIDE_GUIDES);
+        ShedLayout.require(
+                popFrom().plus(needs.popDoorWidth()).plus(guides).atMost(doorFrom()),
+                Sum.of("family.narrow", width));
         this.roof =
                 new SingleSlope(
                         width,
@@ -94,8 +100,9 @@ final class PalletLayout {
         return c.section(Choices.Group.TRIM);
     }
 
+    /** How far what closes the walls stands out before the pallets. */
     Length skin() {
-        return c.skin();
+        return boarded() ? board().thickness() : c.skin();
     }
 
     /** Underside of the floor: on blocks, or on skids. */
@@ -107,8 +114,17 @@ final class PalletLayout {
         return base().plus(pallet.thickness());
     }
 
+    /** What closes the walls: sheets, or boards. */
+    boolean boarded() {
+        return c.cladding() == Choices.Cladding.BOARDS;
+    }
+
+    Section board() {
+        return c.section(Choices.Group.BOARDS);
+    }
+
     Length deckTop() {
-        return floorTop().plus(c.deck());
+        return floorTop().plus(boarded() ? board().thickness() : c.deck());
     }
 
     /** Top of the lower course. */
@@ -143,6 +159,11 @@ final class PalletLayout {
     Length vent() {
         Length room = rise().minus(wall().thickness());
         return needs.vents().over(width.minus(wall().width())).max(LEAST_VENT).min(room);
+    }
+
+    /** Under the rafters where they pass over the back wall. */
+    Length backSkinTop() {
+        return roof.rafterBottom(depth.plus(skin())).min(tieTop()).floorTo(c.step());
     }
 
     Length frontSkinTop() {
@@ -187,6 +208,7 @@ final class PalletLayout {
                 frontSkinTop(),
                 needs.popDoorHeight().half(),
                 skin(),
+                c.skin(),
                 trim(),
                 c.step());
     }
@@ -206,8 +228,13 @@ final class PalletLayout {
                         ? deckTop().plus(LEDGER_WITHOUT_NESTS)
                         : nestLip().plus(Needs.NEST_BELOW_ROOST).minus(bar.thickness());
         Length top = least.max(deckTop().plus(needs.litterSill()).plus(wall().width()));
-        return new RoostBuilder(
-                room(), RoostBuilder.bars(room(), needs), bar, wall(), top.ceilTo(c.step()));
+        int bars = RoostBuilder.bars(room(), needs);
+        Length from =
+                room().y1()
+                        .minus(Needs.ROOST_SPACING.times(bars))
+                        .minus(BEFORE_ROOST)
+                        .max(room().y0());
+        return new RoostBuilder(room(), bars, bar, wall(), from, top.ceilTo(c.step()));
     }
 
     /** Pallets a house of this size takes, those sawn down sharing where they can. */

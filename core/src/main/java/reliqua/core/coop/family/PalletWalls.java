@@ -14,7 +14,7 @@ import reliqua.core.measure.Length;
 
 /**
  * Walls of pallets on edge, an upper course sawn down to height, a tie beam all round on top, studs
- * and a plate that make the front higher, and skins that close the gaps between the boards.
+ * and a plate that make the front higher.
  */
 final class PalletWalls {
     private final PalletLayout at;
@@ -140,121 +140,40 @@ final class PalletWalls {
         book.stick(Role.PLATE, at.wall(), length, solid);
     }
 
+    private static List<Length> riseStuds(PalletLayout at) {
+        Length st = at.wall().thickness();
+        return Spacing.even(Length.ZERO, at.width, st, ShedLayout.MEMBERS_APART);
+    }
+
+    /** Joints of the upper plate, and of boards below it, lie on every second stud. */
+    static List<Length> plateJoints(PalletLayout at) {
+        List<Length> studs = riseStuds(at);
+        List<Length> joints = new ArrayList<>();
+        joints.add(Length.ZERO);
+        for (int n = 2; n < studs.size() - 1; n += 2) {
+            joints.add(studs.get(n).plus(at.wall().thickness().half()));
+        }
+        joints.add(at.width);
+        return joints;
+    }
+
     private void rise() {
         Length z0 = at.tieTop();
         Length z2 = at.roof.frontTop();
         Length z1 = z2.minus(st);
-        List<Length> studs = Spacing.even(Length.ZERO, at.width, st, ShedLayout.MEMBERS_APART);
-        for (Length x : studs) {
+        for (Length x : riseStuds(at)) {
             book.stick(
                     Role.STUD,
                     at.wall(),
                     z1.minus(z0),
                     Solid.box(x, x.plus(st), Length.ZERO, sd, z0, z1));
         }
-        // Joints of the plate lie over every second stud.
-        List<Length> joints = new ArrayList<>();
-        joints.add(Length.ZERO);
-        for (int n = 2; n < studs.size() - 1; n += 2) {
-            joints.add(studs.get(n).plus(st.half()));
-        }
-        joints.add(at.width);
+        List<Length> joints = plateJoints(at);
         for (int i = 0; i + 1 < joints.size(); i++) {
             Length x0 = joints.get(i);
             Length x1 = joints.get(i + 1);
             plate(x1.minus(x0), Solid.box(x0, x1, Length.ZERO, sd, z1, z2));
         }
-    }
-
-    /** Closes the walls outside; round the door they leave a rim for it to shut against. */
-    void skins() {
-        Length t = at.skin();
-        List<Length> seams = new ArrayList<>();
-        seams.add(t.negated());
-        for (int n = 1; n < at.columns; n++) {
-            seams.add(thick.plus(pallet.width().times(n)));
-        }
-        seams.add(at.width.plus(t));
-        Length rim = at.doorFrom().minus(ShedLayout.DOOR_STOP);
-        for (int i = 0; i + 1 < seams.size(); i++) {
-            Length x0 = seams.get(i);
-            Length x1 = seams.get(i + 1);
-            if (i + 2 < seams.size()) {
-                front(x0, x1.min(rim), i == 0);
-            }
-            Length y = at.depth;
-            panel(x0, x1, at.base(), at.tieTop(), y);
-        }
-        roundDoor(rim);
-        for (int n = 0; n < at.rows; n++) {
-            side(pallet.width().times(n), t.negated());
-            side(pallet.width().times(n), at.width);
-        }
-    }
-
-    private void panel(Length x0, Length x1, Length z0, Length z1, Length y) {
-        Length t = at.skin();
-        book.panel(
-                Role.SKIN, t, x1.minus(x0), z1.minus(z0), Solid.box(x0, x1, y, y.plus(t), z0, z1));
-    }
-
-    private void roundDoor(Length left) {
-        Length y = at.skin().negated();
-        Length stop = ShedLayout.DOOR_STOP;
-        Length right = at.doorTo().plus(stop);
-        panel(right, at.width.plus(at.skin()), at.base(), at.frontSkinTop(), y);
-        panel(left, right, at.base(), at.floorTop().minus(stop), y);
-        panel(left, right, at.courseTop().plus(stop), at.frontSkinTop(), y);
-    }
-
-    private void front(Length x0, Length x1, boolean hasPop) {
-        Length t = at.skin();
-        Length top = at.frontSkinTop();
-        PopHole pop = at.popHole();
-        List<List<Corner>> holes =
-                hasPop
-                        ? List.of(Solid.rectangle(pop.from(), pop.to(), pop.sill(), pop.top()))
-                        : List.of();
-        book.panel(
-                Role.SKIN,
-                t,
-                x1.minus(x0),
-                top.minus(at.base()),
-                new Solid(
-                        Axis.Y,
-                        Solid.rectangle(x0, x1, at.base(), top),
-                        holes,
-                        t.negated(),
-                        Length.ZERO));
-    }
-
-    /** Below, as high as the pallets; above, up to the roof, cut on its slope. */
-    private void side(Length y0, Length x0) {
-        Length t = at.skin();
-        Length x1 = x0.plus(t);
-        Length y1 = y0.plus(pallet.width());
-        Length seam = at.tieTop().minus(st.half());
-        book.panel(
-                Role.SKIN,
-                t,
-                pallet.width(),
-                seam.minus(at.base()),
-                Solid.box(x0, x1, y0, y1, at.base(), seam));
-        Length high = at.roof.rafterTop(y0);
-        Length low = at.roof.rafterTop(y1);
-        List<Corner> profile =
-                List.of(
-                        new Corner(y0, seam),
-                        new Corner(y1, seam),
-                        new Corner(y1, low),
-                        new Corner(y0, high));
-        book.sloped(
-                Role.SKIN,
-                t,
-                pallet.width(),
-                high.minus(seam).ceilTo(at.c.step()),
-                low.minus(seam).ceilTo(at.c.step()),
-                new Solid(Axis.X, profile, List.of(), x0, x1));
     }
 
     /** Mesh before the open part of the rise. */

@@ -22,7 +22,8 @@ final class PopDoorBuilder {
     }
 
     void build() {
-        Length t = hole.skin();
+        Length t = hole.door();
+        Length face = hole.skin().negated();
         Length x0 = hole.from().minus(PopHole.SLIDE);
         Length x1 = hole.to().plus(PopHole.SLIDE);
         Length z0 = hole.sill().minus(PopHole.SLIDE);
@@ -32,9 +33,10 @@ final class PopDoorBuilder {
                 t,
                 x1.minus(x0),
                 z1.minus(z0),
-                Solid.box(x0, x1, t.times(-2), t.negated(), z0, z1));
+                Solid.box(x0, x1, face.minus(t), face, z0, z1));
         Length top = z1.plus(hole.opens()).min(hole.most());
-        Length outer = t.negated().minus(tt);
+        // door.
+        Length outer = face.minus(tt);
         for (boolean left : List.of(true, false)) {
             Length edge = left ? x0.minus(tw) : x1;
             guide(edge, outer, z0, top);

@@ -12,7 +12,8 @@ import reliqua.core.stock.Section;
  * @param top upper edge above the ground
  * @param most nothing of the front is higher
  * @param opens how far the door is lifted
- * @param skin thickness of what closes the wall, and of door and ramp
+ * @param skin thickness of what closes the wall
+ * @param door thickness of door and ramp
  * @param trim section of guides, runners and cleats
  * @param step of the keeper's tape
  */
@@ -24,6 +25,7 @@ record PopHole(
         Length most,
         Length opens,
         Length skin,
+        Length door,
         Section trim,
         Length step) {
     /** How far the door covers more than its opening, all round. */

@@ -46,7 +46,7 @@ final class RampBuilder {
         Length middle = hole.middle();
         Length x0 = middle.minus(RAMP_WIDTH.half());
         Length x1 = x0.plus(RAMP_WIDTH);
-        Length t = hole.skin();
+        Length t = hole.door();
         Length tt = hole.trim().thickness();
         Length tw = hole.trim().width();
         // Its lower edge stands on the ground; its upper one ends just before the slide of the pop

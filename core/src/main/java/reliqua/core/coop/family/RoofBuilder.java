@@ -162,6 +162,7 @@ final class RoofBuilder {
             return;
         }
         Length length = gap.scaled(1 / at.pitch().cos()).floorTo(at.choices().step());
+        Length end = y0.plus(length.scaled(at.pitch().cos()));
         Length wide = at.purlin().width();
         Length left = at.cladding().negated();
         Length rightEdge = at.width().plus(at.cladding());
@@ -170,7 +171,7 @@ final class RoofBuilder {
                     Role.RAKE_FILLER,
                     at.purlin(),
                     length,
-                    new Solid(Axis.X, slab(y0, y1), List.of(), x, x.plus(wide)));
+                    new Solid(Axis.X, slab(y0, end), List.of(), x, x.plus(wide)));
         }
     }
 

@@ -16,9 +16,11 @@ import reliqua.core.stock.Section;
  * @param bars how many
  * @param bar their section, laid flat
  * @param ledger section of what they rest on, on edge
+ * @param ledgerFrom where the ledgers begin, before the foremost bar
  * @param ledgerTop underside of the bars
  */
-record RoostBuilder(Room room, int bars, Section bar, Section ledger, Length ledgerTop) {
+record RoostBuilder(
+        Room room, int bars, Section bar, Section ledger, Length ledgerFrom, Length ledgerTop) {
     private static final Length FARTHEST = Length.mm(1150);
 
     /** How many bars of a room give so much roost. */
@@ -49,11 +51,11 @@ record RoostBuilder(Room room, int bars, Section bar, Section ledger, Length led
             book.stick(
                     Role.ROOST_LEDGER,
                     ledger,
-                    room.depth(),
+                    room.y1().minus(ledgerFrom),
                     Solid.box(
                             x,
                             x.plus(thick),
-                            room.y0(),
+                            ledgerFrom,
                             room.y1(),
                             ledgerTop.minus(ledger.width()),
                             ledgerTop));

@@ -317,7 +317,7 @@ final class ShedLayout {
 
     /** The roosts; only where any bird roosts. */
     RoostBuilder roosts() {
-        return new RoostBuilder(room(), roostBars(), roost(), wall(), ledgerTop());
+        return new RoostBuilder(room(), roostBars(), roost(), wall(), room().y0(), ledgerTop());
     }
 
     /** The pop door's opening. */
@@ -330,6 +330,7 @@ final class ShedLayout {
                 frontTop(),
                 needs.popDoorHeight().half(),
                 skin(),
+                c.skin(),
                 trim(),
                 c.step());
     }

@@ -2,6 +2,7 @@ package reliqua.core.coop.family;
 
 import java.util.List;
 import reliqua.core.coop.Corner;
+import reliqua.core.coop.Strength;
 import reliqua.core.flock.Needs;
 import reliqua.core.measure.Angle;
 import reliqua.core.measure.Length;
@@ -35,6 +36,7 @@ record SingleSlope(
         Needs needs,
         Choices choices) {
     private static final Length RAFTERS_CLOSE = Length.mm(480);
+    private static final Length RAFTERS_CLOSEST = Length.mm(330);
     private static final Length THICK_PURLIN = Length.mm(30);
 
     /**
@@ -125,10 +127,22 @@ record SingleSlope(
         return Spacing.even(Length.ZERO, width, rafter().thickness(), raftersApart());
     }
 
-    /** Thin purlins want their rafters closer. */
+    /**
+     * Thin purlins want their rafters closer, and so do rafters that would be too weak: shallow
+     * ones of the heap stand closer before deeper ones are bought.
+     */
     private Length raftersApart() {
-        return purlin().thickness().atLeast(THICK_PURLIN)
-                ? ShedLayout.MEMBERS_APART
-                : RAFTERS_CLOSE;
+        Length usual =
+                purlin().thickness().atLeast(THICK_PURLIN)
+                        ? ShedLayout.MEMBERS_APART
+                        : RAFTERS_CLOSE;
+        double load = Strength.surfaceLoad(needs.weather().roof().kiloPascals(), usual);
+        Length across = rafter().thickness();
+        Length deep = rafter().width();
+        double used =
+                Math.max(
+                        Strength.bending(across, deep, run(), load),
+                        Strength.sag(across, deep, run(), load, Strength.ROOF_SAG));
+        return used <= 1 ? usual : usual.scaled(1 / used).max(RAFTERS_CLOSEST);
     }
 }
