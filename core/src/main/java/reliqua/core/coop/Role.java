@@ -82,6 +82,13 @@ public enum Role {
                     .minutes(15)
                     .checked(Check.PLUMB)
                     .warned("build.caution.pallet")),
+    PEN_RAIL('A', Stage.FLOOR, Duty.of(FRAME, SHOWN).minutes(7).checked(Check.SQUARE)),
+    RIDGE('C', Stage.WALLS, Duty.of(FRAME, SHOWN).minutes(7).seenFrom(Side.SIDE)),
+    PEN_LEG(
+            'C',
+            Stage.WALLS,
+            Duty.of(FRAME, SHOWN).minutes(8).turned(Crown.SAME).seenFrom(Side.SIDE)),
+    PEN_TIE('C', Stage.WALLS, Duty.of(FRAME).minutes(7).seenFrom(Side.SIDE)),
     PLATE('C', Stage.WALLS, Duty.of(FRAME, HIDDEN).minutes(7).turned(Crown.SAME)),
     STUD(
             'C',
@@ -123,6 +130,7 @@ public enum Role {
                     .minutes(12)
                     .warned("build.caution.roof")
                     .seenFrom(Side.SIDE)),
+    RIDGE_CAP('R', Stage.ROOF, Duty.of(BATTEN, SHOWN, OVERHEAD).serving(Latitude.mm(10, 80))),
     DOOR_LEAF('F', Stage.DOORS, Duty.of(DOOR, SHOWN, Trait.LEAF).minutes(20).checked(Check.SWING)),
     LEAF_BOARD('F', Stage.DOORS, Duty.of(BATTEN, SHOWN, RIPPED_TO_FIT).serving(Latitude.mm(6, 60))),
     DOOR_FRAME(

@@ -135,14 +135,14 @@ public final class SayEdit {
 
     private static String familyWords() {
         return Families.all().stream()
-                .map(f -> Words.say("family." + f.id()))
+                .map(f -> Words.say("family." + f.id()).toLowerCase(Locale.ROOT))
                 .collect(Collectors.joining("|"));
     }
 
     private static Said seek(String name) {
         CoopFamily family =
                 Families.all().stream()
-                        .filter(f -> Words.say("family." + f.id()).equals(name))
+                        .filter(f -> Words.say("family." + f.id()).equalsIgnoreCase(name))
                         .findFirst()
                         .orElseThrow();
         return Phrase.change(p -> p.seeking(family), "say.seek", name);

@@ -200,6 +200,10 @@ public final class Houses {
             case "walkin depth" -> mm(random, 1400, 2500);
             case "walkin front" -> mm(random, 1800, 2500);
             case "walkin back" -> mm(random, 1400, 2100);
+            case "aframe width" -> mm(random, 1300, 3700);
+            case "aframe depth" -> mm(random, 1000, 2000);
+            case "aframe peak" -> mm(random, 800, 1900);
+            case "aframe closed" -> mm(random, 700, 2000);
             case "raised overhang", "walkin overhang" -> mm(random, 100, 260);
             default -> throw new IllegalArgumentException("no range for " + key);
         };

@@ -8,7 +8,7 @@ import reliqua.core.measure.Sum;
 /** The kinds of coop there are. */
 public final class Families {
     private static final List<CoopFamily> ALL =
-            List.of(new RaisedHouse(), new WalkInHouse(), new PalletHouse());
+            List.of(new RaisedHouse(), new WalkInHouse(), new PalletHouse(), new AFramePen());
 
     private Families() {}
 
