@@ -83,6 +83,7 @@ public enum Role {
                     .checked(Check.PLUMB)
                     .warned("build.caution.pallet")),
     PEN_RAIL('A', Stage.FLOOR, Duty.of(FRAME, SHOWN).minutes(7).checked(Check.SQUARE)),
+    PEN_POST('C', Stage.WALLS, Duty.of(FRAME, SHOWN, SLANTS_ACROSS_WIDTH).minutes(6)),
     RIDGE('C', Stage.WALLS, Duty.of(FRAME, SHOWN).minutes(7).seenFrom(Side.SIDE)),
     PEN_LEG(
             'C',

@@ -204,6 +204,10 @@ public final class Houses {
             case "aframe depth" -> mm(random, 1000, 2000);
             case "aframe peak" -> mm(random, 800, 1900);
             case "aframe closed" -> mm(random, 700, 2000);
+            case "boxpen width" -> mm(random, 1700, 3700);
+            case "boxpen depth" -> mm(random, 1000, 2400);
+            case "boxpen height" -> mm(random, 600, 1300);
+            case "boxpen closed" -> mm(random, 700, 2000);
             case "raised overhang", "walkin overhang" -> mm(random, 100, 260);
             default -> throw new IllegalArgumentException("no range for " + key);
         };

@@ -8,7 +8,12 @@ import reliqua.core.measure.Sum;
 /** The kinds of coop there are. */
 public final class Families {
     private static final List<CoopFamily> ALL =
-            List.of(new RaisedHouse(), new WalkInHouse(), new PalletHouse(), new AFramePen());
+            List.of(
+                    new RaisedHouse(),
+                    new WalkInHouse(),
+                    new PalletHouse(),
+                    new AFramePen(),
+                    new BoxPen());
 
     private Families() {}
 

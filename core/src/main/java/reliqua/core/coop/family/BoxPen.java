@@ -1,0 +1,130 @@
+package reliqua.core.coop.family;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import reliqua.core.coop.Coop;
+import reliqua.core.coop.Part;
+import reliqua.core.flock.Needs;
+import reliqua.core.measure.Area;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Sum;
+
+/**
+ * The low box pen: frames of rails and posts under a roof with a slight fall; one end closed, the
+ * rest meshed all round and over the top, a framed door at the front.
+ */
+final class BoxPen implements CoopFamily {
+    private static final Length WIDTH_LEAST = Length.mm(1500);
+    private static final Length WIDTH_MOST = Length.mm(3700);
+    private static final Length DEPTH_LEAST = Length.mm(1000);
+    private static final Length DEPTH_MOST = Length.mm(2400);
+
+    /** Room for birds that lie and feed. */
+    private static final Length LEAST_HEIGHT = Length.mm(600);
+
+    @Override
+    public String id() {
+        return "boxpen";
+    }
+
+    @Override
+    public List<String> keys() {
+        return List.of(
+                ShedDimensions.WIDTH, ShedDimensions.DEPTH, PenSizes.HEIGHT, PenSizes.CLOSED);
+    }
+
+    @Override
+    public Set<AddOn> addOns() {
+        return EnumSet.noneOf(AddOn.class);
+    }
+
+    @Override
+    public Coop build(DesignSpec spec, Brief brief) throws Unbuildable {
+        BoxPenLayout at = new BoxPenLayout(spec, brief);
+        PartsBook book = new PartsBook();
+        new BoxPenBuilder(at, book).build();
+        Needs needs = at.needs;
+        boolean roosting = at.bars() > 0;
+        if (roosting) {
+            ShedLayout.require(
+                    at.headroom().atLeast(needs.headroom()),
+                    Sum.of("family.penLow", at.headroom(), needs.headroom(), at.height));
+            at.roosts().build(book);
+        }
+        if (needs.nests() > 0) {
+            at.nests().build(book);
+        }
+        List<Part> parts = new ArrayList<>(book.parts());
+        parts.sort(Comparator.comparing(p -> p.role().stage()));
+        Coop.Measures measures =
+                PenSizes.measures(
+                        at.width,
+                        at.depth,
+                        Area.of(at.closed, at.depth),
+                        roosting ? at.roosts().length() : Length.ZERO,
+                        roosting ? at.roosts().top() : Length.ZERO,
+                        needs.nests() == 0 ? Length.ZERO : at.nestLip(),
+                        roosting ? at.headroom() : at.roof.backTop(),
+                        new Length(Math.round(Math.hypot(at.doorTo().nm(), at.depth.nm()))),
+                        at.roof.pitch(),
+                        needs,
+                        parts,
+                        book.openings());
+        return new Coop(
+                parts, book.openings(), PenSizes.zones(at.width, at.depth, at.height), measures);
+    }
+
+    @Override
+    public DesignSpec sized(
+            Choices choices, Brief brief, Map<String, Length> held, Length width, Length depth) {
+        Map<String, Length> lengths = new LinkedHashMap<>();
+        lengths.put(ShedDimensions.WIDTH, width);
+        lengths.put(ShedDimensions.DEPTH, depth);
+        lengths.replaceAll(held::getOrDefault);
+        return settled(new DesignSpec(id(), lengths, choices, Set.of()), brief, held);
+    }
+
+    @Override
+    public DesignSpec settled(DesignSpec spec, Brief brief, Map<String, Length> held) {
+        Choices choices = spec.choices();
+        Length closed = PenSizes.closed(spec.width(), spec.depth(), choices, brief.needs());
+        DesignSpec settled =
+                spec.with(PenSizes.CLOSED, closed)
+                        .with(
+                                PenSizes.HEIGHT,
+                                BoxPenLayout.leastHeight(spec.depth(), choices, brief.needs())
+                                        .max(LEAST_HEIGHT)
+                                        .ceilTo(choices.step()));
+        for (String key : List.of(PenSizes.CLOSED, PenSizes.HEIGHT)) {
+            if (held.containsKey(key)) {
+                settled = settled.with(key, held.get(key));
+            }
+        }
+        return settled;
+    }
+
+    @Override
+    public Side width(Choices choices) {
+        return PenSizes.side(WIDTH_LEAST, WIDTH_MOST);
+    }
+
+    @Override
+    public Side depth(Choices choices) {
+        return PenSizes.side(DEPTH_LEAST, DEPTH_MOST);
+    }
+
+    @Override
+    public Length leastOther(Length side, Choices choices, Brief brief) {
+        return PenSizes.leastOther(side, choices, brief.needs());
+    }
+
+    @Override
+    public List<FreeLength> free(Choices choices) {
+        return List.of();
+    }
+}
