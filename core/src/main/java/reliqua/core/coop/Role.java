@@ -39,6 +39,14 @@ public enum Role {
                     .warned("build.caution.prop")
                     .seenFrom(Side.SIDE)),
     FOOTING('K', Stage.FLOOR, Duty.of(FRAME, SHOWN).checked(Check.LEVEL).seenFrom(Side.PLAN)),
+    POST(
+            'A',
+            Stage.FLOOR,
+            Duty.of(FRAME, SHOWN, BOLTED)
+                    .serving(Latitude.mm(40, 40).orRound(85, 170))
+                    .minutes(40)
+                    .checked(Check.PLUMB)
+                    .warned("build.caution.post")),
     SKID('A', Stage.FLOOR, Duty.of(Straightness.JOIST, SHOWN).minutes(12).checked(Check.LEVEL)),
     RIM(
             'A',
@@ -61,7 +69,7 @@ public enum Role {
     FLOOR_PALLET(
             'P',
             Stage.FLOOR,
-            Duty.of(FRAME, HIDDEN, AWKWARD)
+            Duty.of(FRAME, SHOWN, AWKWARD)
                     .minutes(12)
                     .checked(Check.SQUARE)
                     .warned("build.caution.pallet")
@@ -78,11 +86,12 @@ public enum Role {
     WALL_PALLET(
             'P',
             Stage.WALLS,
-            Duty.of(FRAME, HIDDEN, AWKWARD)
+            Duty.of(FRAME, SHOWN, AWKWARD)
                     .minutes(15)
                     .checked(Check.PLUMB)
                     .warned("build.caution.pallet")),
     PEN_RAIL('A', Stage.FLOOR, Duty.of(FRAME, SHOWN).minutes(7).checked(Check.SQUARE)),
+    GIRT('C', Stage.WALLS, Duty.of(FRAME, SHOWN).serving(Latitude.mm(10, 30)).minutes(7)),
     PEN_POST('C', Stage.WALLS, Duty.of(FRAME, SHOWN, SLANTS_ACROSS_WIDTH).minutes(6)),
     RIDGE('C', Stage.WALLS, Duty.of(FRAME, SHOWN).minutes(7).seenFrom(Side.SIDE)),
     PEN_LEG(
@@ -173,6 +182,7 @@ public enum Role {
             Stage.MESH,
             Duty.of(FRAME, OVERHEAD).checked(Check.MESH).warned("build.caution.mesh")),
     SKIRT('M', Stage.MESH, Duty.of(FRAME, CLOSES_BELOW).minutes(20).checked(Check.MESH)),
+    BURIED_SKIRT('M', Stage.MESH, Duty.of(FRAME, CLOSES_BELOW).minutes(30).checked(Check.MESH)),
     APRON(
             'M',
             Stage.MESH,

@@ -208,7 +208,11 @@ public final class Houses {
             case "boxpen depth" -> mm(random, 1000, 2400);
             case "boxpen height" -> mm(random, 600, 1300);
             case "boxpen closed" -> mm(random, 700, 2000);
-            case "raised overhang", "walkin overhang" -> mm(random, 100, 260);
+            case "pole width" -> mm(random, 1900, 4200);
+            case "pole depth" -> mm(random, 1500, 2400);
+            case "pole front" -> mm(random, 2000, 2600);
+            case "pole back" -> mm(random, 1500, 2100);
+            case "raised overhang", "walkin overhang", "pole overhang" -> mm(random, 100, 260);
             default -> throw new IllegalArgumentException("no range for " + key);
         };
     }

@@ -12,6 +12,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -53,7 +54,7 @@ public final class FitStation implements Station {
     private final PictureView flat = new PictureView();
     private final Label summary = Parts.text("", "soft");
     private final Label picked = Parts.text("", "soft");
-    private final HBox kinds = Parts.row(6);
+    private final FlowPane kinds = new FlowPane(6, 6);
     private final Label remark = Parts.text("", "note-ink");
     private String shownKind = "";
     private final Scatter scatter = new Scatter();
@@ -72,7 +73,7 @@ public final class FitStation implements Station {
         this.slip = new DesignSlip(workspace);
         Label headline = Parts.text(Texts.get("station.fit"), "headline");
         headline.setMinWidth(Region.USE_PREF_SIZE);
-        HBox head = Parts.row(12, headline, summary, Parts.spring(), kinds);
+        HBox head = Parts.row(12, headline, summary);
         StackPane views = new StackPane(house, flat);
         views.setMinSize(0, 0);
         HBox.setHgrow(views, Priority.ALWAYS);
@@ -92,7 +93,7 @@ public final class FitStation implements Station {
         remark.visibleProperty().bind(remark.textProperty().isNotEmpty());
         remark.managedProperty().bind(remark.visibleProperty());
         remark.setMinHeight(Region.USE_PREF_SIZE);
-        bench.getChildren().addAll(head, remark, cards.node(), lower);
+        bench.getChildren().addAll(head, kinds, remark, cards.node(), lower);
         house.onPick(this::pick);
         flat.onPick(this::pick);
     }
@@ -101,7 +102,7 @@ public final class FitStation implements Station {
     private void showKinds() {
         ToggleGroup group = new ToggleGroup();
         CoopFamily sought = workspace.project().kind();
-        kinds.setMinWidth(Region.USE_PREF_SIZE);
+        kinds.setMinHeight(Region.USE_PREF_SIZE);
         kinds.getChildren().clear();
         for (CoopFamily each : Families.all()) {
             ToggleButton choice =

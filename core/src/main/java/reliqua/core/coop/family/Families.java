@@ -13,7 +13,8 @@ public final class Families {
                     new WalkInHouse(),
                     new PalletHouse(),
                     new AFramePen(),
-                    new BoxPen());
+                    new BoxPen(),
+                    new PoleHouse());
 
     private Families() {}
 

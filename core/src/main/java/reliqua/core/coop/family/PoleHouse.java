@@ -1,0 +1,200 @@
+package reliqua.core.coop.family;
+
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import reliqua.core.coop.Bounds;
+import reliqua.core.coop.Coop;
+import reliqua.core.coop.Opening;
+import reliqua.core.coop.Part;
+import reliqua.core.coop.Weights;
+import reliqua.core.coop.Zone;
+import reliqua.core.measure.Angle;
+import reliqua.core.measure.Area;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Sum;
+import reliqua.core.stock.Section;
+
+/**
+ * The pole house: round or square posts in the ground, plates and girts across their outside,
+ * upright boards of real widths on those, a buried skirt, litter on the ground.
+ */
+final class PoleHouse implements CoopFamily {
+    private static final Length OVERHANG = Length.mm(180);
+    private static final Length ABOVE_HEAD = Length.mm(100);
+    private static final Length WIDTH_LEAST = Length.mm(1900);
+    private static final Length WIDTH_MOST = Length.mm(4300);
+    private static final Length DEPTH_LEAST = Length.mm(1500);
+    private static final Length DEPTH_MOST = Length.mm(2450);
+
+    /** A little more than 3 in 12, the least for plain laps. */
+    private static final double PITCH = 0.2501;
+
+    @Override
+    public String id() {
+        return "pole";
+    }
+
+    @Override
+    public List<String> keys() {
+        return List.of(
+                ShedDimensions.WIDTH,
+                ShedDimensions.DEPTH,
+                ShedDimensions.FRONT,
+                ShedDimensions.BACK,
+                ShedDimensions.OVERHANG);
+    }
+
+    @Override
+    public Set<AddOn> addOns() {
+        return EnumSet.noneOf(AddOn.class);
+    }
+
+    @Override
+    public List<Choices.Cladding> claddings() {
+        return List.of(Choices.Cladding.BOARDS);
+    }
+
+    @Override
+    public Coop build(DesignSpec spec, Brief brief) throws Unbuildable {
+        PoleLayout at = new PoleLayout(spec, brief);
+        PartsBook book = new PartsBook();
+        new PoleBuilder(at, book).build();
+        RoofBuilder roof = new RoofBuilder(at.roof, book);
+        roof.rafters();
+        roof.purlins();
+        roof.roofing();
+        roof.vents();
+        inside(at, book);
+        List<Part> parts =
+                book.parts().stream().sorted(Comparator.comparing(p -> p.role().stage())).toList();
+        Room room = at.room();
+        Bounds house =
+                new Bounds(
+                        room.x0(),
+                        room.x1(),
+                        room.y0(),
+                        room.y1(),
+                        Length.ZERO,
+                        at.roof.rafterBottom(room.y0()));
+        return new Coop(
+                parts,
+                book.openings(),
+                List.of(new Zone(Zone.Kind.HOUSE, house, true)),
+                measures(at, parts, book.openings()));
+    }
+
+    private static void inside(PoleLayout at, PartsBook book) throws Unbuildable {
+        if (at.roosts().bars() > 0) {
+            RoostBuilder roosts = at.roosts();
+            Length headroom = headroom(at);
+            ShedLayout.require(
+                    headroom.atLeast(at.needs.headroom()),
+                    Sum.of("family.headroom", headroom, at.needs.headroom(), at.roof.backTop()));
+            ShedLayout.require(
+                    roosts.top().atMost(at.needs.roostHeight()),
+                    Sum.of("family.roostHigh", roosts.top(), at.needs.roostHeight()));
+            roosts.build(book);
+        }
+        if (at.needs.nests() > 0) {
+            at.nests().build(book);
+        }
+    }
+
+    private static Length headroom(PoleLayout at) {
+        return at.roof.rafterBottom(at.roosts().at(0)).minus(at.roosts().top());
+    }
+
+    private static Coop.Measures measures(PoleLayout at, List<Part> parts, List<Opening> openings) {
+        boolean roosting = at.roosts().bars() > 0;
+        Length middle = at.roof.rafterBottom(at.depth.half());
+        Length height =
+                parts.stream().map(p -> p.solid().bounds().z1()).reduce(Length.ZERO, Length::max);
+        Area vents =
+                openings.stream()
+                        .filter(Opening::isVent)
+                        .map(Opening::area)
+                        .reduce(Area.ZERO, Area::plus);
+        return new Coop.Measures(
+                at.width,
+                at.depth,
+                height,
+                at.room().area(),
+                Length.ZERO,
+                Length.ZERO,
+                roosting ? at.roosts().length() : Length.ZERO,
+                roosting ? at.roosts().top() : Length.ZERO,
+                at.needs.nests(),
+                at.needs.nests() == 0 ? Length.ZERO : at.nestLip(),
+                vents,
+                roosting ? headroom(at) : middle,
+                Area.ZERO,
+                middle,
+                at.width,
+                at.roof.pitch(),
+                Angle.ZERO,
+                Weights.of(parts));
+    }
+
+    @Override
+    public DesignSpec sized(
+            Choices choices, Brief brief, Map<String, Length> held, Length width, Length depth) {
+        Map<String, Length> lengths = new LinkedHashMap<>();
+        lengths.put(ShedDimensions.WIDTH, width);
+        lengths.put(ShedDimensions.DEPTH, depth);
+        lengths.put(ShedDimensions.OVERHANG, OVERHANG.ceilTo(choices.step()));
+        lengths.replaceAll(held::getOrDefault);
+        return settled(
+                new DesignSpec(id(), lengths, choices.with(Choices.Cladding.BOARDS), Set.of()),
+                brief,
+                held);
+    }
+
+    /** The keeper stands in the middle; birds stand on the back bar. */
+    @Override
+    public DesignSpec settled(DesignSpec spec, Brief brief, Map<String, Length> held) {
+        Length step = spec.choices().step();
+        Length seat = spec.choices().section(Choices.Group.WALLS).thickness();
+        Length fall = spec.depth().minus(seat).scaled(PITCH).ceilTo(step);
+        Length head = brief.keeper().body().height().plus(ABOVE_HEAD);
+        Length back = head.minus(fall.half()).ceilTo(step);
+        DesignSpec walls =
+                spec.with(ShedDimensions.BACK, back).with(ShedDimensions.FRONT, back.plus(fall));
+        return ShedSizes.keeping(walls, brief, held);
+    }
+
+    /** Posts carry the roof down into the ground. */
+    @Override
+    public Section least(Choices.Group group) {
+        return group == Choices.Group.WALLS ? Section.mm(36, 85) : group.least();
+    }
+
+    @Override
+    public Side width(Choices choices) {
+        return new Side(WIDTH_LEAST, WIDTH_MOST, List.of(Choices.Group.WALLS), Length.ZERO);
+    }
+
+    @Override
+    public Side depth(Choices choices) {
+        Length less = choices.section(Choices.Group.WALLS).thickness().times(2);
+        return new Side(DEPTH_LEAST, DEPTH_MOST, List.of(Choices.Group.WALLS), less);
+    }
+
+    @Override
+    public Length leastOther(Length side, Choices choices, Brief brief) {
+        Length walls =
+                choices.section(Choices.Group.WALLS)
+                        .thickness()
+                        .plus(choices.section(Choices.Group.LEGS).width())
+                        .times(2);
+        return brief.needs().floor().over(side.minus(walls)).plus(walls).ceilTo(choices.step());
+    }
+
+    @Override
+    public List<FreeLength> free(Choices choices) {
+        return List.of(ShedSizes.overhangs(choices));
+    }
+}
