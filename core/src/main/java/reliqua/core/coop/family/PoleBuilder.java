@@ -164,9 +164,7 @@ final class PoleBuilder {
         Length low = PoleLayout.BOARDS_FROM;
         Length top = at.roof.frontTop();
         upright(Length.ZERO, at.popFrom(), low, top, t.negated());
-        if (at.popSill().minus(low).atLeast(Length.mm(30))) {
-            upright(at.popFrom(), at.popTo(), low, at.popSill(), t.negated());
-        }
+        upright(at.popFrom(), at.popTo(), low, at.popSill(), t.negated());
         upright(at.popFrom(), at.popTo(), at.popTop(), top, t.negated());
         upright(at.popTo(), at.doorFrom().minus(rim), low, top, t.negated());
         Length right = at.doorTo().plus(rim);

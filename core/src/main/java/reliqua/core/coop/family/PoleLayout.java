@@ -17,6 +17,10 @@ final class PoleLayout {
     private static final Length LEAST_BURIED = Length.mm(450);
     private static final Length DOOR = Length.mm(680);
     private static final Length LEAST_DOOR = Length.mm(1500);
+
+    /** A board below the slide, or one looks in behind it. */
+    private static final Length UNDER_POP_DOOR = Length.mm(60);
+
     private static final Length BESIDE_GUIDES = Length.mm(30);
 
     /** Wood keeps so far from the wet ground. */
@@ -117,7 +121,7 @@ final class PoleLayout {
     }
 
     Length popSill() {
-        return lowGirtTop().max(needs.litterSill());
+        return lowGirtTop().max(needs.litterSill()).max(BOARDS_FROM.plus(UNDER_POP_DOOR));
     }
 
     Length popTop() {
