@@ -1,17 +1,21 @@
 package reliqua.cli;
 
 import java.io.IOException;
+import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeMap;
 import java.util.concurrent.Callable;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
 import reliqua.core.flock.BirdClass;
 import reliqua.core.flock.Flock;
 import reliqua.core.flock.Keeper;
@@ -20,9 +24,12 @@ import reliqua.core.measure.UnitSystem;
 import reliqua.core.project.Project;
 import reliqua.core.project.SayMany;
 import reliqua.core.stock.Heap;
+import reliqua.files.DemoProjects;
+import reliqua.files.Examples;
 import reliqua.files.HeapCsv;
 import reliqua.files.InputException;
 import reliqua.files.TextFile;
+import reliqua.standins.Climates;
 import reliqua.standins.Merchants;
 
 /** Starts a project. */
@@ -33,11 +40,7 @@ import reliqua.standins.Merchants;
 final class NewCommand implements Callable<Integer> {
     private static final Pattern BIRDS = Pattern.compile("(\\d{1,3})\\s*x?\\s*([a-z]+)");
 
-    @Option(
-            names = "--birds",
-            required = true,
-            paramLabel = "12xstandard",
-            description = "count x class, by commas")
+    @Option(names = "--birds", paramLabel = "12xstandard", description = "count x class, by commas")
     private String birds = "";
 
     @Option(names = "--heap", paramLabel = "HEAP.csv", description = "the heap as a table")
@@ -55,38 +58,91 @@ final class NewCommand implements Callable<Integer> {
     @Option(names = "--name", description = "name of the project")
     private String name = "Coop";
 
+    @Option(names = "--out", paramLabel = "PROJECT", description = "the project file to write")
+    private @Nullable Path out;
+
+    @Option(names = "--examples", description = "list the examples that ship, one a line")
+    private boolean examples;
+
+    @Option(names = "--example", paramLabel = "ID", description = "start from an example")
+    private @Nullable String example;
+
     @Option(
-            names = "--out",
-            required = true,
-            paramLabel = "PROJECT",
-            description = "the project file to write")
-    private Path out = Path.of("");
+            names = "--demo",
+            paramLabel = "tern-lane|kerrin-rigg",
+            description = "start from a demo project")
+    private @Nullable String demo;
+
+    @Spec private @Nullable CommandSpec spec;
 
     @Option(names = "--replace", description = "write over a project that is there already")
     private boolean replace;
 
     @Override
     public Integer call() throws IOException, InputException {
-        if (name.isBlank()) {
-            throw new InputException("--name: give the project a name");
+        if (examples) {
+            PrintWriter list = Objects.requireNonNull(spec).commandLine().getOut();
+            Examples.all().forEach(e -> list.println(e.id() + "  " + e.line()));
+            return 0;
         }
-        Flock flock = Flock.hens(birds());
+        if (out == null) {
+            throw new InputException("--out: give the project file to write");
+        }
         if (Files.exists(out) && !replace) {
             throw new InputException(
                     out + ": there is a file already; give another name, or --replace");
         }
-        Heap stock =
-                heap == null
-                        ? Heap.EMPTY
-                        : HeapCsv.read(TextFile.read(heap), heap.toString(), units);
-        Tape tape = units == UnitSystem.INCHES ? Tape.INCH : Tape.METRIC;
-        Project project =
-                Project.start(name, Keeper.with(tape), flock, stock, Merchants.priceBook(units));
+        Project project = project();
         Project told = said == null ? project : told(project, said);
         try (HeldProject held = HeldProject.take(out)) {
             held.save(told);
         }
         return 0;
+    }
+
+    private Project project() throws IOException, InputException {
+        if (example != null) {
+            String id = example;
+            return Examples.find(id)
+                    .orElseThrow(
+                            () ->
+                                    new InputException(
+                                            "--example: there is no \""
+                                                    + id
+                                                    + "\"; new --examples lists them"))
+                    .project(Merchants::priceBook);
+        }
+        if (demo != null) {
+            return demo(demo);
+        }
+        return fromBirds();
+    }
+
+    private static Project demo(String id) throws InputException {
+        return switch (id) {
+            case "tern-lane" -> DemoProjects.ternLane(Merchants::priceBook, new Climates());
+            case "kerrin-rigg" -> DemoProjects.kerrinRigg(Merchants::priceBook, new Climates());
+            default ->
+                    throw new InputException(
+                            "--demo: there is no \"" + id + "\"; use tern-lane or kerrin-rigg");
+        };
+    }
+
+    private Project fromBirds() throws IOException, InputException {
+        if (name.isBlank()) {
+            throw new InputException("--name: give the project a name");
+        }
+        if (birds.isBlank()) {
+            throw new InputException(
+                    "--birds: give the birds, as 12xstandard, or start from an --example");
+        }
+        Flock flock = Flock.hens(birds());
+        Heap stock =
+                heap == null
+                        ? Heap.EMPTY
+                        : HeapCsv.read(TextFile.read(heap), heap.toString(), units);
+        Tape tape = units == UnitSystem.INCHES ? Tape.INCH : Tape.METRIC;
+        return Project.start(name, Keeper.with(tape), flock, stock, Merchants.priceBook(units));
     }
 
     private static Project told(Project project, Path file) throws IOException, InputException {

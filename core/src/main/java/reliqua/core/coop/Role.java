@@ -99,6 +99,9 @@ public enum Role {
             Stage.WALLS,
             Duty.of(FRAME, SHOWN).minutes(8).turned(Crown.SAME).seenFrom(Side.SIDE)),
     PEN_TIE('C', Stage.WALLS, Duty.of(FRAME).minutes(7).seenFrom(Side.SIDE)),
+    TIE_BEAM('C', Stage.WALLS, Duty.of(FRAME, SHOWN).minutes(7).turned(Crown.SAME)),
+    POST_PLATE('C', Stage.WALLS, Duty.of(FRAME, SHOWN, BOLTED).minutes(12).turned(Crown.UP)),
+    CRIPPLE('C', Stage.WALLS, Duty.of(FRAME, HIDDEN).minutes(5).checked(Check.PLUMB)),
     PLATE('C', Stage.WALLS, Duty.of(FRAME, HIDDEN).minutes(7).turned(Crown.SAME)),
     STUD(
             'C',

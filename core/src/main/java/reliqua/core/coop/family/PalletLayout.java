@@ -22,6 +22,7 @@ final class PalletLayout {
 
     private static final Length LEDGER_WITHOUT_NESTS = Length.mm(400);
     private static final Length LEAST_VENT = Length.mm(60);
+    private static final Length BESIDE_STRINGER = Length.mm(5);
     private static final Length BESIDE_GUIDES = Length.mm(30);
     private static final Length BEFORE_ROOST = Length.mm(120);
     private static final Length BELOW_WALL_TOP = Length.mm(80);
@@ -184,11 +185,10 @@ final class PalletLayout {
         return width.minus(pallet.thickness());
     }
 
-    /** Between the second and the last stringer of the first pallet of the front. */
+    /** Right after the middle of the first pallet of the front, clear of its middle stringer. */
     Length popFrom() {
-        Length last = pallet.thickness().plus(pallet.width()).minus(pallet.stringer());
-        Length bay = pallet.width().half().minus(pallet.stringer().scaled(1.5));
-        return last.minus(bay.plus(needs.popDoorWidth()).half());
+        Length middle = pallet.width().plus(pallet.stringer()).half();
+        return pallet.thickness().plus(middle).plus(BESIDE_STRINGER);
     }
 
     Length popSill() {

@@ -137,7 +137,7 @@ final class PalletWalls {
     }
 
     private void plate(Length length, Solid solid) {
-        book.stick(Role.PLATE, at.wall(), length, solid);
+        book.stick(Role.TIE_BEAM, at.wall(), length, solid);
     }
 
     private static List<Length> riseStuds(PalletLayout at) {
@@ -163,7 +163,7 @@ final class PalletWalls {
         Length z1 = z2.minus(st);
         for (Length x : riseStuds(at)) {
             book.stick(
-                    Role.STUD,
+                    Role.CRIPPLE,
                     at.wall(),
                     z1.minus(z0),
                     Solid.box(x, x.plus(st), Length.ZERO, sd, z0, z1));

@@ -79,7 +79,10 @@ final class PoleBuilder {
                 Length x1 = joints.get(i + 1);
                 Length low = top.minus(girt.width());
                 book.stick(
-                        Role.PLATE, girt, x1.minus(x0), Solid.box(x0, x1, y, y.plus(st), low, top));
+                        Role.POST_PLATE,
+                        girt,
+                        x1.minus(x0),
+                        Solid.box(x0, x1, y, y.plus(st), low, top));
             }
         }
     }

@@ -67,6 +67,11 @@ final class LappedStick implements Maker {
         return depth.times(LAP_IN_DEPTHS);
     }
 
+    /** What plumb cuts at both ends add to the length of a sloped stick: as much at the joint. */
+    private static Length plumb(Part.StickPart stick) {
+        return stick.section().width().scaled(Math.abs(stick.startCut().tan()));
+    }
+
     private static boolean inside(Part.StickPart stick, Length first) {
         Length lap = lap(stick);
         return first.compareTo(lap) > 0
@@ -89,14 +94,17 @@ final class LappedStick implements Maker {
         }
         Axis axis = stick.role() == Role.PURLIN ? Axis.X : Axis.Y;
         Length first = seam.at().getFirst();
+        Length plumb = plumb(stick);
         Length second = stick.length().minus(first).plus(lap(stick));
         Bounds b = stick.solid().bounds();
         Length low = axis == Axis.X ? b.x0() : b.y0();
         Length high = axis == Axis.X ? b.x1() : b.y1();
         // A sloped stick is longer than the ground it covers.
-        double level = high.minus(low).ratio(stick.length());
-        Optional<Solid> one = stick.solid().between(axis, low, low.plus(first.scaled(level)));
-        Optional<Solid> two = stick.solid().between(axis, high.minus(second.scaled(level)), high);
+        double level = high.minus(low).ratio(stick.length().minus(plumb));
+        Optional<Solid> one =
+                stick.solid().between(axis, low, low.plus(first.minus(plumb).scaled(level)));
+        Optional<Solid> two =
+                stick.solid().between(axis, high.minus(second.minus(plumb).scaled(level)), high);
         if (one.isEmpty() || two.isEmpty()) {
             return Optional.empty();
         }
@@ -104,12 +112,12 @@ final class LappedStick implements Maker {
                 new MadeUp(
                         seam,
                         List.of(
-                                piece(stick, 0, first, stick.startCut(), Angle.ZERO, one.get()),
+                                piece(stick, 0, first, stick.startCut(), stick.endCut(), one.get()),
                                 piece(
                                         stick,
                                         1,
                                         second,
-                                        Angle.ZERO,
+                                        stick.startCut(),
                                         stick.endCut(),
                                         aside(stick, two.get()))),
                         MINUTES));
