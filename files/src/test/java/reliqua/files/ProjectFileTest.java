@@ -16,6 +16,10 @@ import java.util.Set;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import reliqua.core.coop.family.Brief;
+import reliqua.core.coop.family.Choices;
+import reliqua.core.coop.family.DesignSpec;
+import reliqua.core.coop.family.Finds;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.coop.madeup.Seam;
 import reliqua.core.cutting.CutWish;
@@ -28,10 +32,13 @@ import reliqua.core.project.Edit;
 import reliqua.core.project.History;
 import reliqua.core.project.Project;
 import reliqua.core.project.SawLog;
+import reliqua.core.stock.Block;
 import reliqua.core.stock.FlawMarking;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Material;
+import reliqua.core.stock.Pallet;
 import reliqua.core.stock.Photo;
+import reliqua.core.stock.PriceBook;
 import reliqua.core.stock.Stick;
 import reliqua.files.disk.Generations;
 import reliqua.standins.Climates;
@@ -115,6 +122,42 @@ class ProjectFileTest {
             ProjectFile.save(path, each);
             assertThat(ProjectFile.load(path)).isEqualTo(each);
         }
+    }
+
+    @Test
+    void whatADesignUsesWholeComesBackToo() throws IOException, InputException {
+        Project project = Examples.find("gull-croft").orElseThrow().project(_ -> PriceBook.EMPTY);
+        Pallet pallet =
+                project.heap().lots().stream()
+                        .map(Lot::material)
+                        .filter(Pallet.class::isInstance)
+                        .map(Pallet.class::cast)
+                        .findFirst()
+                        .orElseThrow();
+        Block block = Block.of(Length.mm(190), Length.mm(190), Length.mm(390));
+        Finds finds =
+                new Finds(
+                        Optional.of(Finds.WholePallet.of(pallet, 26)),
+                        Optional.of(new Finds.Footing(block, 12)));
+        Choices choices =
+                houses.get(demos().getFirst())
+                        .candidate()
+                        .spec()
+                        .choices()
+                        .with(finds)
+                        .with(Choices.Cladding.BOARDS);
+        DesignSpec spec =
+                project.kind()
+                        .sized(
+                                choices,
+                                new Brief(project.needs(), project.keeper()),
+                                Map.of(),
+                                Length.mm(2200),
+                                Length.mm(1900));
+        Project settled = project.withChosen(Optional.of(new Project.Chosen(spec, List.of())));
+        Path path = folder.resolve("pallets.reliqua");
+        ProjectFile.save(path, settled);
+        assertThat(ProjectFile.load(path)).isEqualTo(settled);
     }
 
     @Test

@@ -1,0 +1,98 @@
+package reliqua.core.coop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import reliqua.core.coop.family.Brief;
+import reliqua.core.coop.family.Choices;
+import reliqua.core.coop.family.CoopFamily;
+import reliqua.core.coop.family.DesignSpec;
+import reliqua.core.coop.family.Families;
+import reliqua.core.coop.family.Finds;
+import reliqua.core.coop.family.Unbuildable;
+import reliqua.core.fit.Yards;
+import reliqua.core.flock.Keeper;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Tape;
+import reliqua.core.stock.Block;
+
+class PalletHouseTest {
+    private static final CoopFamily FAMILY = Families.find("pallet").orElseThrow();
+    private static final Brief BRIEF = new Brief(Houses.needs(6), Keeper.with(Tape.METRIC));
+    private static final Finds.Footing BLOCKS =
+            new Finds.Footing(Block.of(Length.mm(190), Length.mm(190), Length.mm(390)), 30);
+
+    private static DesignSpec spec(int pallets, Choices.Cladding cladding) {
+        Choices choices =
+                Houses.ordinarySpec()
+                        .choices()
+                        .with(
+                                new Finds(
+                                        Optional.of(Finds.WholePallet.of(Yards.pallet(), pallets)),
+                                        Optional.of(BLOCKS)))
+                        .with(cladding);
+        return FAMILY.sized(choices, BRIEF, Map.of(), Length.mm(2200), Length.mm(1900));
+    }
+
+    private static List<Part.WholePart> pallets(Coop coop) {
+        return coop.parts().stream()
+                .filter(p -> p instanceof Part.WholePart)
+                .map(p -> (Part.WholePart) p)
+                .filter(p -> p.find() instanceof Find.OfPallet)
+                .toList();
+    }
+
+    @Test
+    void itsSizeIsAWholeNumberOfPallets() {
+        DesignSpec spec = spec(40, Choices.Cladding.SHEETS);
+        Length walls = Yards.pallet().thickness().times(2);
+        assertThat(spec.width().minus(walls)).isEqualTo(Length.mm(2000));
+        assertThat(spec.depth()).isEqualTo(Length.mm(2000));
+    }
+
+    @Test
+    void theKeeperStandsInsideOnlyWherePalletsGoRound() throws Unbuildable {
+        Coop standing = FAMILY.build(spec(40, Choices.Cladding.SHEETS), BRIEF);
+        Coop low = FAMILY.build(spec(12, Choices.Cladding.SHEETS), BRIEF);
+        Length height = BRIEF.keeper().body().height();
+        assertThat(standing.measures().standing().atLeast(height)).isTrue();
+        assertThat(low.measures().standing().isPositive()).isFalse();
+        assertThat(pallets(low)).hasSize(11);
+    }
+
+    @Test
+    void tooFewPalletsAreRefusedWithTheirNumber() {
+        assertThatThrownBy(() -> FAMILY.build(spec(9, Choices.Cladding.SHEETS), BRIEF))
+                .isInstanceOfSatisfying(
+                        Unbuildable.class,
+                        e ->
+                                assertThat(e.reason().words(Tape.METRIC))
+                                        .contains("11")
+                                        .contains("9"));
+    }
+
+    @Test
+    void withBoardsNoSheetIsNeededForFloorWallsAndDoor() throws Unbuildable {
+        Coop boarded = FAMILY.build(spec(40, Choices.Cladding.BOARDS), BRIEF);
+        assertThat(boarded.of(Role.SKIN)).isEmpty();
+        assertThat(boarded.of(Role.DOOR_LEAF)).isEmpty();
+        assertThat(boarded.of(Role.DECK_ON_PALLETS)).isEmpty();
+        assertThat(boarded.of(Role.BOARD)).isNotEmpty();
+        assertThat(boarded.of(Role.FLOOR_BOARD)).isNotEmpty();
+        assertThat(boarded.of(Role.LEAF_BOARD)).isNotEmpty();
+    }
+
+    @Test
+    void withoutPalletsItSaysSo() {
+        Choices none = Houses.ordinarySpec().choices();
+        DesignSpec spec = FAMILY.sized(none, BRIEF, Map.of(), Length.mm(2200), Length.mm(1900));
+        assertThatThrownBy(() -> FAMILY.build(spec, BRIEF))
+                .isInstanceOfSatisfying(
+                        Unbuildable.class,
+                        e -> assertThat(e.reason().key()).isEqualTo("family.noPallets"));
+    }
+}
