@@ -21,6 +21,7 @@ import reliqua.files.LogFile;
             SayCommand.class,
             ProjectCommands.Needs.class,
             ProjectCommands.Fit.class,
+            ProjectCommands.KindsCommand.class,
             ProjectCommands.Check.class,
             ProjectCommands.Report.class,
             ProjectCommands.Export.class,

@@ -88,12 +88,12 @@ final class NewCommand implements Callable<Integer> {
         if (out == null) {
             throw new InputException("--out: give the project file to write");
         }
+        Project project = project();
+        Project told = said == null ? project : told(project, said);
         if (Files.exists(out) && !replace) {
             throw new InputException(
                     out + ": there is a file already; give another name, or --replace");
         }
-        Project project = project();
-        Project told = said == null ? project : told(project, said);
         try (HeldProject held = HeldProject.take(out)) {
             held.save(told);
         }

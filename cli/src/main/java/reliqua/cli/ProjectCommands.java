@@ -28,6 +28,7 @@ import reliqua.core.fit.Fitter;
 import reliqua.core.measure.Sum;
 import reliqua.core.measure.Tape;
 import reliqua.core.project.Design;
+import reliqua.core.project.Kinds;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Lot;
 import reliqua.files.CoopJson;
@@ -179,6 +180,49 @@ final class ProjectCommands {
                     + tape.say(c.cost())
                     + ", bound "
                     + tape.say(c.plan().lowerBound())
+                    + ", faults "
+                    + c.faults()
+                    + ", missing "
+                    + c.plan().missing().size();
+        }
+    }
+
+    /** Fits every kind of coop and prints what each would cost. */
+    @Command(
+            name = "kinds",
+            description = "Fits every kind of coop to the heap and prints each with its bill.",
+            mixinStandardHelpOptions = true)
+    static final class KindsCommand extends OverProject {
+        @Option(
+                names = "--seconds",
+                paramLabel = "N",
+                description = "stop after so long with what is fitted by then")
+        private double seconds = Double.POSITIVE_INFINITY;
+
+        @Override
+        public Integer call() throws IOException, InputException {
+            Project loaded = load();
+            Tape tape = loaded.keeper().tape();
+            Kinds.compare(loaded, Deadline.in(seconds), _ -> {})
+                    .forEach(outcome -> out().println(line(outcome, tape)));
+            return 0;
+        }
+
+        private static String line(Kinds.Outcome outcome, Tape tape) {
+            String id = outcome.family().id();
+            if (outcome.design().isEmpty()) {
+                return id + ": none" + outcome.obstacle().map(o -> ", " + o.words(tape)).orElse("");
+            }
+            Candidate c = outcome.design().get().candidate();
+            return id
+                    + ": bill "
+                    + tape.say(outcome.bill().orElseThrow())
+                    + ", "
+                    + tape.say(c.spec().width())
+                    + " x "
+                    + tape.say(c.spec().depth())
+                    + ", "
+                    + tape.say(c.coop().measures().weight())
                     + ", faults "
                     + c.faults()
                     + ", missing "

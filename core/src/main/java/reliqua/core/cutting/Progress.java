@@ -1,5 +1,7 @@
 package reliqua.core.cutting;
 
+import java.util.function.BooleanSupplier;
+
 /** How long work tells what it is doing and learns that it should stop. */
 public interface Progress {
     /** Reports nothing and is never cancelled. */
@@ -16,13 +18,18 @@ public interface Progress {
 
     /** Reports nothing, and is cancelled with another. */
     static Progress until(Progress other) {
+        return stoppedBy(other::cancelled);
+    }
+
+    /** Reports nothing, and is cancelled once this holds. */
+    static Progress stoppedBy(BooleanSupplier stop) {
         return new Progress() {
             @Override
             public void report(double share, String words) {}
 
             @Override
             public boolean cancelled() {
-                return other.cancelled();
+                return stop.getAsBoolean();
             }
         };
     }

@@ -9,6 +9,7 @@ import java.util.Set;
 import javafx.application.ConditionalFeature;
 import javafx.application.Platform;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -61,6 +62,7 @@ public final class FitStation implements Station {
     private final Label suggestion = Parts.text("");
     private final VBox bench = new VBox(10);
     private final DesignSlip slip;
+    private final ComparedKinds compared = new ComparedKinds(this::showKinds);
     private Look look = Look.SPACE;
     private String lit = "";
     private Optional<Design.Search> last = Optional.empty();
@@ -108,13 +110,19 @@ public final class FitStation implements Station {
             ToggleButton choice =
                     Parts.choice(
                             "kind-" + each.id(),
-                            Words.say("family." + each.id() + ".title"),
+                            kindCaption(each),
                             group,
                             each.equals(sought),
                             () -> seek(each),
                             "pill");
             kinds.getChildren().add(choice);
         }
+        Button compare =
+                new Button(Texts.get(compared.running() ? "fit.comparing" : "fit.compare"));
+        compare.setId("compare-kinds");
+        compare.getStyleClass().add("pill");
+        compare.setOnAction(_ -> compared.press(workspace.project()));
+        kinds.getChildren().add(compare);
         for (AddOn each : sought.addOns()) {
             kinds.getChildren()
                     .add(
@@ -124,6 +132,14 @@ public final class FitStation implements Station {
                                     workspace.project().addOns().contains(each),
                                     wanted -> buildOn(each, wanted)));
         }
+    }
+
+    /** Its name; once the kinds are compared, with what it would cost. */
+    private String kindCaption(CoopFamily kind) {
+        String title = Words.say("family." + kind.id() + ".title");
+        return compared.bill(kind, workspace.project())
+                .map(bill -> Texts.get("fit.kind.bill", title, workspace.tape().say(bill)))
+                .orElse(title);
     }
 
     private void buildOn(AddOn addOn, boolean wanted) {
@@ -217,7 +233,10 @@ public final class FitStation implements Station {
         String remark = state.design().map(d -> d.candidate().plan().remark()).orElse("");
         summary.setText(summary(state));
         this.remark.setText(remark);
-        String sought = workspace.project().kind().id() + workspace.project().addOns();
+        String sought =
+                workspace.project().kind().id()
+                        + workspace.project().addOns()
+                        + compared.isFor(workspace.project());
         if (!sought.equals(shownKind)) {
             shownKind = sought;
             last = state.search();

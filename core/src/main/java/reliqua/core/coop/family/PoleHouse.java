@@ -12,6 +12,7 @@ import reliqua.core.coop.Opening;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Weights;
 import reliqua.core.coop.Zone;
+import reliqua.core.flock.Needs;
 import reliqua.core.measure.Angle;
 import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
@@ -144,13 +145,30 @@ final class PoleHouse implements CoopFamily {
             Choices choices, Brief brief, Map<String, Length> held, Length width, Length depth) {
         Map<String, Length> lengths = new LinkedHashMap<>();
         lengths.put(ShedDimensions.WIDTH, width);
-        lengths.put(ShedDimensions.DEPTH, depth);
+        lengths.put(ShedDimensions.DEPTH, depth.max(forNests(choices, brief, width)));
         lengths.put(ShedDimensions.OVERHANG, OVERHANG.ceilTo(choices.step()));
         lengths.replaceAll(held::getOrDefault);
         return settled(
                 new DesignSpec(id(), lengths, choices.with(Choices.Cladding.BOARDS), Set.of()),
                 brief,
                 held);
+    }
+
+    /** Depth at which a row of nests lies before the roosts. */
+    private static Length forNests(Choices choices, Brief brief, Length width) {
+        Needs needs = brief.needs();
+        if (needs.nests() == 0) {
+            return Length.ZERO;
+        }
+        Length st = choices.section(Choices.Group.WALLS).thickness();
+        Length walls = st.plus(choices.section(Choices.Group.LEGS).width()).times(2);
+        long bars = Math.ceilDiv(needs.roost().nm(), width.minus(st.times(2)).nm());
+        Length roosts = Needs.ROOST_SPACING.times(bars).plus(Needs.ROOST_SPACING.half());
+        Length row =
+                needs.nestSide()
+                        .times(needs.nests())
+                        .plus(choices.skin().times(needs.nests() + 1L));
+        return walls.plus(roosts).plus(row).ceilTo(choices.step());
     }
 
     /** The keeper stands in the middle; birds stand on the back bar. */
