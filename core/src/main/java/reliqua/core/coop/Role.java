@@ -91,7 +91,7 @@ public enum Role {
                     .checked(Check.PLUMB)
                     .warned("build.caution.pallet")),
     PEN_RAIL('A', Stage.FLOOR, Duty.of(FRAME, SHOWN).minutes(7).checked(Check.SQUARE)),
-    GIRT('C', Stage.WALLS, Duty.of(FRAME, SHOWN).serving(Latitude.mm(10, 30)).minutes(7)),
+    GIRT('C', Stage.WALLS, Duty.of(FRAME, HIDDEN).serving(Latitude.mm(10, 30)).minutes(7)),
     PEN_POST('C', Stage.WALLS, Duty.of(FRAME, SHOWN, SLANTS_ACROSS_WIDTH).minutes(6)),
     RIDGE('C', Stage.WALLS, Duty.of(FRAME, SHOWN).minutes(7).seenFrom(Side.SIDE)),
     PEN_LEG(
@@ -99,8 +99,8 @@ public enum Role {
             Stage.WALLS,
             Duty.of(FRAME, SHOWN).minutes(8).turned(Crown.SAME).seenFrom(Side.SIDE)),
     PEN_TIE('C', Stage.WALLS, Duty.of(FRAME).minutes(7).seenFrom(Side.SIDE)),
-    TIE_BEAM('C', Stage.WALLS, Duty.of(FRAME, SHOWN).minutes(7).turned(Crown.SAME)),
-    POST_PLATE('C', Stage.WALLS, Duty.of(FRAME, SHOWN, BOLTED).minutes(12).turned(Crown.UP)),
+    TIE_BEAM('C', Stage.WALLS, Duty.of(FRAME, HIDDEN).minutes(7).turned(Crown.SAME)),
+    POST_PLATE('C', Stage.WALLS, Duty.of(FRAME, HIDDEN, BOLTED).minutes(12).turned(Crown.UP)),
     CRIPPLE('C', Stage.WALLS, Duty.of(FRAME, HIDDEN).minutes(5).checked(Check.PLUMB)),
     PLATE('C', Stage.WALLS, Duty.of(FRAME, HIDDEN).minutes(7).turned(Crown.SAME)),
     STUD(

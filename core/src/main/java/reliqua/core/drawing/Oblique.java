@@ -3,12 +3,17 @@ package reliqua.core.drawing;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import reliqua.core.coop.Axis;
+import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Corner;
 import reliqua.core.coop.Duty;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Solid;
+import reliqua.core.measure.Length;
 
 /**
  * A coop seen from the front, the right and a little above, by parallel lines: the small picture on
@@ -32,13 +37,19 @@ public final class Oblique {
 
     /** The drawing. */
     public static Picture of(Coop coop) {
+        Set<String> roofing = nearRoofing(coop);
+        List<Part> seen = coop.parts().stream().filter(p -> p.role().is(Duty.Trait.SHOWN)).toList();
+        Map<Boolean, List<Part>> byRoofing =
+                seen.stream().collect(Collectors.partitioningBy(p -> roofing.contains(p.mark())));
+        Comparator<Part> near = Comparator.comparingDouble(Oblique::near);
+        List<Part> ordered = new ArrayList<>(DepthOrder.of(byRoofing.get(false), near));
+        ordered.addAll(DepthOrder.of(byRoofing.get(true), near));
         List<Face> faces = new ArrayList<>();
-        for (Part part : coop.parts()) {
-            if (part.role().is(Duty.Trait.SHOWN)) {
-                faces.addAll(faces(part));
-            }
+        for (Part part : ordered) {
+            List<Face> own = faces(part);
+            own.sort(Comparator.comparingDouble(Face::near));
+            faces.addAll(own);
         }
-        faces.sort(Comparator.comparingDouble(Face::near));
         Picture.Sketch sketch = new Picture.Sketch();
         faces.forEach(f -> sketch.area(f.outline(), f.holes(), f.fill(), f.edge(), f.mark()));
         return sketch.picture();
@@ -58,8 +69,41 @@ public final class Oblique {
         List<List<Picture.Point>> holes =
                 solid.holes().stream().map(h -> end(solid, h, end)).toList();
         Ink fill = alongX ? shade(part) : Inks.fill(part);
-        faces.add(new Face(outline, holes, fill, Inks.edge(part), part.mark(), near(solid, end)));
+        faces.add(face(part, outline, holes, fill, near(solid, end)));
         return faces;
+    }
+
+    private static double near(Part part) {
+        Bounds b = part.solid().bounds();
+        double x = (b.x0().toMm() + b.x1().toMm()) / 2;
+        double y = (b.y0().toMm() + b.y1().toMm()) / 2;
+        double z = (b.z0().toMm() + b.z1().toMm()) / 2;
+        return 0.55 * x - y + 0.9 * z;
+    }
+
+    /** Nothing lies before the roofing that is seen from above; the far side of a steep one is. */
+    private static Set<String> nearRoofing(Coop coop) {
+        Bounds all = coop.bounds();
+        Length middle = all.y0().plus(all.y1()).half();
+        return coop.parts().stream()
+                .filter(Part.RoofPart.class::isInstance)
+                .filter(
+                        p -> {
+                            Bounds b = p.solid().bounds();
+                            boolean steep = b.height().compareTo(b.depth()) >= 0;
+                            return !steep || b.y0().plus(b.y1()).half().compareTo(middle) < 0;
+                        })
+                .map(Part::mark)
+                .collect(Collectors.toSet());
+    }
+
+    private static Face face(
+            Part part,
+            List<Picture.Point> outline,
+            List<List<Picture.Point>> holes,
+            Ink fill,
+            double near) {
+        return new Face(outline, holes, fill, Inks.edge(part), part.mark(), near);
     }
 
     private static Solid asUpright(Solid solid) {
@@ -97,7 +141,7 @@ public final class Oblique {
                         point(solid, a, to));
         Ink fill = upper ? Inks.fill(part) : alongX ? Inks.fill(part) : shade(part);
         double near = near(solid, (from + to) / 2) + (upper ? 1 : 0.5);
-        faces.add(new Face(outline, List.of(), fill, Inks.edge(part), part.mark(), near));
+        faces.add(face(part, outline, List.of(), fill, near));
     }
 
     private static List<Picture.Point> end(Solid solid, List<Corner> corners, double at) {
