@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
+import java.util.Objects;
 import javafx.animation.PauseTransition;
 import javafx.application.Application;
 import javafx.application.Platform;
@@ -18,6 +19,7 @@ import reliqua.core.project.Project;
 import reliqua.desktop.work.DataFolder;
 import reliqua.desktop.work.Workspace;
 import reliqua.files.DemoProjects;
+import reliqua.files.Examples;
 import reliqua.standins.Climates;
 import reliqua.standins.Merchants;
 
@@ -58,8 +60,12 @@ public final class Shots extends Application {
                             new Shot("fit-run", "fit", "with-run", "whitewash"),
                             new Shot("", "fit", "with-run", "whitewash"),
                             new Shot("", "fit", "kind-raised", "whitewash"),
+                            new Shot("fit-pallet", "fit", "example-gull-croft", "whitewash"),
+                            new Shot("", "fit", "undo", "whitewash"),
                             // Last, as it takes the whole window.
                             new Shot("saw-mode", "saw", "at-saw", "whitewash")));
+
+    private static final String EXAMPLE = "example-";
 
     /** Entry point; the argument is the folder. */
     public static void main(String[] args) {
@@ -122,7 +128,7 @@ public final class Shots extends Application {
         later(
                 () -> {
                     if (!shot.click().isEmpty()) {
-                        fire(stage, shot.click());
+                        press(stage, shot.click());
                     }
                     whenPlanned(
                             () -> {
@@ -132,6 +138,22 @@ public final class Shots extends Application {
                                 next(stage, folder);
                             });
                 });
+    }
+
+    /** A button; or another project for one picture, and back. */
+    private void press(Stage stage, String id) {
+        Workspace opened = Objects.requireNonNull(workspace);
+        if (id.equals("undo")) {
+            opened.undo();
+        } else if (id.startsWith(EXAMPLE)) {
+            Project example =
+                    Examples.find(id.substring(EXAMPLE.length()))
+                            .orElseThrow()
+                            .project(Merchants::priceBook);
+            opened.edit(example.name(), _ -> example);
+        } else {
+            fire(stage, id);
+        }
     }
 
     private static void fire(Stage stage, String id) {
