@@ -5,9 +5,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.function.Supplier;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
@@ -19,6 +25,7 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
+import org.testfx.util.WaitForAsyncUtils;
 import reliqua.core.project.Project;
 import reliqua.desktop.work.Workspace;
 
@@ -160,6 +167,47 @@ class OpenProjectTest {
         assertThat(project().family()).isEqualTo("raised");
         shown("raised");
         assertThat(robot.lookup("#dimension-legs").tryQuery()).isPresent();
+    }
+
+    @Test
+    void theKindsAreComparedUntilItIsStopped(FxRobot robot) throws TimeoutException {
+        fitted();
+        DrivenWindow.go(robot, KeyCode.DIGIT3);
+        Supplier<String> caption =
+                () -> robot.lookup("#compare-kinds").queryAs(Button.class).getText();
+        assertThat(caption.get()).isEqualTo("Compare");
+        robot.interact(() -> robot.lookup("#compare-kinds").queryAs(Button.class).fire());
+        WaitForAsyncUtils.waitFor(
+                60,
+                TimeUnit.SECONDS,
+                () ->
+                        robot.lookup("#kind-raised")
+                                .queryAs(ToggleButton.class)
+                                .getText()
+                                .contains("$"));
+        assertThat(caption.get()).isEqualTo("Stop comparing");
+        robot.interact(() -> robot.lookup("#compare-kinds").queryAs(Button.class).fire());
+        assertThat(caption.get()).isEqualTo("Compare");
+        DrivenWindow.say(robot, "hens 3");
+        robot.type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#kind-raised").queryAs(ToggleButton.class).getText())
+                .doesNotContain("$");
+    }
+
+    @Test
+    void anExampleOpensFromTheMenu(FxRobot robot) {
+        MenuButton menu = robot.lookup("#menu").queryAs(MenuButton.class);
+        MenuItem example =
+                menu.getItems().stream()
+                        .filter(Menu.class::isInstance)
+                        .flatMap(m -> ((Menu) m).getItems().stream())
+                        .filter(item -> "example-coal-lane".equals(item.getId()))
+                        .findFirst()
+                        .orElseThrow();
+        robot.interact(example::fire);
+        assertThat(project().name()).isEqualTo("Coal Lane");
+        assertThat(project().family()).isEqualTo("aframe");
     }
 
     /** A first house of that kind; the search need not come to its end. */

@@ -9,11 +9,14 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
 import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Contact;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
+import reliqua.core.coop.Solid;
 import reliqua.core.coop.Weights;
 import reliqua.core.coop.Zone;
 import reliqua.core.coop.family.DesignSpec;
@@ -149,7 +152,7 @@ public final class CoopJson {
                         floor.y0().toMm() + deep * floor.depth().toMm(),
                         height + up
                     };
-                    if (coop.parts().stream().noneMatch(p -> isNear(p.solid().bounds(), place))) {
+                    if (coop.parts().stream().noneMatch(p -> isNear(p.solid(), place))) {
                         return place;
                     }
                 }
@@ -158,10 +161,23 @@ public final class CoopJson {
         throw new IllegalStateException("a house with no free place over its floor");
     }
 
-    private static boolean isNear(Bounds b, double[] place) {
-        return within(b.x0(), b.x1(), place[0])
-                && within(b.y0(), b.y1(), place[1])
-                && within(b.z0(), b.z1(), place[2]);
+    /** By its outline: what is bent round a place is not near it. */
+    private static boolean isNear(Solid solid, double[] place) {
+        Bounds b = solid.bounds();
+        boolean boxed =
+                within(b.x0(), b.x1(), place[0])
+                        && within(b.y0(), b.y1(), place[1])
+                        && within(b.z0(), b.z1(), place[2]);
+        if (!boxed || solid.isBox()) {
+            return boxed;
+        }
+        Coordinate at =
+                switch (solid.along()) {
+                    case X -> new Coordinate(place[1], place[2]);
+                    case Y -> new Coordinate(place[0], place[2]);
+                    case Z -> new Coordinate(place[0], place[1]);
+                };
+        return solid.profile().isWithinDistance(new GeometryFactory().createPoint(at), NEAR);
     }
 
     private static boolean within(Length from, Length to, double at) {

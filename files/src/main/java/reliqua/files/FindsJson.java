@@ -10,6 +10,13 @@ final class FindsJson {
     private FindsJson() {}
 
     static void write(ObjectNode node, Finds finds) {
+        finds.hoops()
+                .ifPresent(
+                        h ->
+                                node.putObject("hoops")
+                                        .put("arc", JsonWords.mm(h.arc()))
+                                        .put("thick", JsonWords.mm(h.thick()))
+                                        .put("count", h.count()));
         finds.pallet()
                 .ifPresent(
                         p ->
@@ -31,6 +38,11 @@ final class FindsJson {
                                         .put("width", JsonWords.mm(f.block().width()))
                                         .put("length", JsonWords.mm(f.block().length()))
                                         .put("count", f.count()));
+    }
+
+    private static Optional<Finds.Hoops> hoops(JsonReader in) {
+        return in.inner("hoops")
+                .map(h -> new Finds.Hoops(h.mm("arc"), h.mm("thick"), h.whole("count", 0)));
     }
 
     static Finds read(JsonReader in) {
@@ -58,6 +70,6 @@ final class FindsJson {
                                                         b.mm("width"),
                                                         b.mm("length")),
                                                 b.whole("count", 0)));
-        return new Finds(pallet, footing);
+        return new Finds(pallet, footing, hoops(in));
     }
 }

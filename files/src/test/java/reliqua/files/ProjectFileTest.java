@@ -136,8 +136,8 @@ class ProjectFileTest {
                         .orElseThrow();
         Block block = Block.of(Length.mm(190), Length.mm(190), Length.mm(390));
         Finds finds =
-                new Finds(
-                        Optional.of(Finds.WholePallet.of(pallet, 26)),
+                Finds.of(
+                        Finds.WholePallet.of(pallet, 26),
                         Optional.of(new Finds.Footing(block, 12)));
         Choices choices =
                 houses.get(demos().getFirst())

@@ -65,6 +65,54 @@ public sealed interface Find {
     }
 
     /**
+     * A hoop or a pipe of this length.
+     *
+     * @param arc length of it
+     */
+    record OfArch(Length arc) implements Find {
+        private static final Length TOLERANCE = Length.mm(25);
+
+        @Override
+        public boolean takes(Material material) {
+            return material instanceof FoundPart f
+                    && f.kind().uses().contains(FoundPart.Use.ARCH)
+                    && f.longest().minus(arc).abs().atMost(TOLERANCE);
+        }
+
+        @Override
+        public double spoilt(Material material) {
+            return ((FoundPart) material).longest().minus(arc).abs().toMm();
+        }
+    }
+
+    /**
+     * A tarpaulin at least so large, whichever way it lies.
+     *
+     * @param side one side
+     * @param other the other
+     */
+    record OfCover(Length side, Length other) implements Find {
+        @Override
+        public boolean takes(Material material) {
+            return material instanceof FoundPart f
+                    && f.kind().uses().contains(FoundPart.Use.COVER)
+                    && f.sizes().size() >= 2
+                    && covers(f.sizes().getFirst(), f.sizes().get(1));
+        }
+
+        private boolean covers(Length a, Length b) {
+            return a.max(b).atLeast(side.max(other)) && a.min(b).atLeast(side.min(other));
+        }
+
+        /** The smallest that is large enough. */
+        @Override
+        public double spoilt(Material material) {
+            FoundPart cover = (FoundPart) material;
+            return cover.sizes().getFirst().toMetres() * cover.sizes().get(1).toMetres();
+        }
+    }
+
+    /**
      * A found thing that can serve as this.
      *
      * @param use what it serves as

@@ -98,6 +98,14 @@ public enum Role {
             'C',
             Stage.WALLS,
             Duty.of(FRAME, SHOWN).minutes(8).turned(Crown.SAME).seenFrom(Side.SIDE)),
+    HOOP(
+            'H',
+            Stage.WALLS,
+            Duty.of(FRAME, SHOWN, AWKWARD)
+                    .minutes(10)
+                    .checked(Check.PLUMB)
+                    .warned("build.caution.hoop")
+                    .seenFrom(Side.SIDE)),
     PEN_TIE('C', Stage.WALLS, Duty.of(FRAME).minutes(7).seenFrom(Side.SIDE)),
     TIE_BEAM('C', Stage.WALLS, Duty.of(FRAME, HIDDEN).minutes(7).turned(Crown.SAME)),
     POST_PLATE('C', Stage.WALLS, Duty.of(FRAME, HIDDEN, BOLTED).minutes(12).turned(Crown.UP)),
@@ -143,6 +151,7 @@ public enum Role {
                     .minutes(12)
                     .warned("build.caution.roof")
                     .seenFrom(Side.SIDE)),
+    COVER('R', Stage.ROOF, Duty.of(FRAME, SHOWN, OVERHEAD).minutes(20)),
     RIDGE_CAP('R', Stage.ROOF, Duty.of(BATTEN, SHOWN, OVERHEAD).serving(Latitude.mm(10, 80))),
     DOOR_LEAF('F', Stage.DOORS, Duty.of(DOOR, SHOWN, Trait.LEAF).minutes(20).checked(Check.SWING)),
     LEAF_BOARD('F', Stage.DOORS, Duty.of(BATTEN, SHOWN, RIPPED_TO_FIT).serving(Latitude.mm(6, 60))),

@@ -27,6 +27,12 @@ public final class Weights {
     /** Doors, windows and the like, kg/m³ of their outline. */
     private static final double FOUND = 300;
 
+    /** A pipe of steel or plastic is hollow, kg/m³ of its outline. */
+    private static final double PIPE = 1200;
+
+    /** Coated cloth, kg/m³. */
+    private static final double TARPAULIN = 300;
+
     private Weights() {}
 
     /** Of one part, kg. */
@@ -46,6 +52,8 @@ public final class Weights {
             case Find.OfPallet _ -> PALLET;
             case Find.OfBlock _ -> CONCRETE;
             case Find.OfFound _ -> FOUND;
+            case Find.OfArch _ -> PIPE;
+            case Find.OfCover _ -> TARPAULIN;
         };
     }
 

@@ -81,16 +81,20 @@ public final class Oblique {
         return 0.55 * x - y + 0.9 * z;
     }
 
+    private static boolean isCover(Part part) {
+        return part instanceof Part.WholePart && part.role().is(Duty.Trait.OVERHEAD);
+    }
+
     /** Nothing lies before the roofing that is seen from above; the far side of a steep one is. */
     private static Set<String> nearRoofing(Coop coop) {
         Bounds all = coop.bounds();
         Length middle = all.y0().plus(all.y1()).half();
         return coop.parts().stream()
-                .filter(Part.RoofPart.class::isInstance)
+                .filter(p -> p instanceof Part.RoofPart || isCover(p))
                 .filter(
                         p -> {
                             Bounds b = p.solid().bounds();
-                            boolean steep = b.height().compareTo(b.depth()) >= 0;
+                            boolean steep = !isCover(p) && b.height().compareTo(b.depth()) >= 0;
                             return !steep || b.y0().plus(b.y1()).half().compareTo(middle) < 0;
                         })
                 .map(Part::mark)

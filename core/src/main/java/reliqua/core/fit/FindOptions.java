@@ -8,6 +8,7 @@ import java.util.Optional;
 import reliqua.core.coop.family.Finds;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Block;
+import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Material;
@@ -15,12 +16,15 @@ import reliqua.core.stock.Offer;
 import reliqua.core.stock.Pallet;
 import reliqua.core.stock.PriceBook;
 
-/** What of a heap a design may use whole: pallets of each size there is, and blocks. */
+/** What of a heap a design may use whole: pallets of each size there is, blocks, hoops. */
 final class FindOptions {
     private static final int MOST_SIZES = 3;
 
     /** As many as a house wants; a shop never runs out. */
     private static final int PLENTY = 1000;
+
+    private static final Length SHORTEST_HOOP = Length.mm(1800);
+    private static final Length USUAL_PIPE = Length.mm(22);
 
     private final Heap heap;
     private final PriceBook prices;
@@ -30,10 +34,40 @@ final class FindOptions {
         this.prices = prices;
     }
 
-    /** One for each size of pallet, that of which there are most first; none without pallets. */
-    List<Finds> all() {
-        Optional<Finds.Footing> footing = footing();
-        return pallets().stream().map(p -> new Finds(Optional.of(p), footing)).toList();
+    /** One for each size there is, that of which there are most first; none without any. */
+    List<Finds> all(Finds.Kind kind) {
+        return switch (kind) {
+            case PALLETS -> {
+                Optional<Finds.Footing> footing = footing();
+                yield pallets().stream().map(p -> Finds.of(p, footing)).toList();
+            }
+            case HOOPS -> hoops().stream().map(Finds::of).toList();
+        };
+    }
+
+    private List<Finds.Hoops> hoops() {
+        Map<Length, Integer> counts = new LinkedHashMap<>();
+        Map<Length, Length> thickness = new LinkedHashMap<>();
+        for (Lot lot : heap.usable()) {
+            if (lot.material() instanceof FoundPart f
+                    && f.kind().uses().contains(FoundPart.Use.ARCH)
+                    && f.longest().atLeast(SHORTEST_HOOP)) {
+                counts.merge(f.longest(), lot.quantity(), Integer::sum);
+                thickness.merge(f.longest(), thick(f), Length::max);
+            }
+        }
+        return counts.entrySet().stream()
+                .sorted(Map.Entry.<Length, Integer>comparingByValue().reversed())
+                .limit(MOST_SIZES)
+                .map(e -> new Finds.Hoops(e.getKey(), thickness.get(e.getKey()), e.getValue()))
+                .toList();
+    }
+
+    /** Where only the length was measured, that of common water pipe. */
+    private static Length thick(FoundPart hoop) {
+        return hoop.sizes().size() < 2
+                ? USUAL_PIPE
+                : hoop.sizes().stream().reduce(hoop.longest(), Length::min);
     }
 
     private List<Finds.WholePallet> pallets() {

@@ -11,6 +11,7 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.DesignSpec;
+import reliqua.core.coop.family.Finds;
 import reliqua.core.cutting.Progress;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
@@ -150,9 +151,7 @@ public final class Fitter {
      */
     private List<Choices> otherChoices(Choices first) {
         List<Choices> others = new ArrayList<>();
-        if (request.family().usesPallets()) {
-            finds.all().forEach(f -> others.add(first.with(f)));
-        }
+        whole().forEach(f -> others.add(first.with(f)));
         for (Length widest : sheets.panels()) {
             others.add(first.withWidestPanel(widest));
         }
@@ -167,6 +166,11 @@ public final class Fitter {
             }
         }
         return others;
+    }
+
+    /** What the heap has of that which decides the sizes of this family. */
+    private List<Finds> whole() {
+        return request.family().builtOf().map(finds::all).orElse(List.of());
     }
 
     private Optional<Choices> firstChoices() {
@@ -186,10 +190,7 @@ public final class Fitter {
                         sheets.roofings().getFirst(),
                         request.underside(),
                         step);
-        return Optional.of(
-                request.family().usesPallets()
-                        ? finds.all().stream().findFirst().map(choices::with).orElse(choices)
-                        : choices);
+        return Optional.of(whole().stream().findFirst().map(choices::with).orElse(choices));
     }
 
     /**

@@ -74,9 +74,15 @@ final class Moves {
         if (request.family().claddings().size() > 1) {
             moves.add(this::otherCladdings);
         }
-        if (request.family().usesPallets()) {
-            moves.add(c -> finds.all().stream().map(f -> idea(c, choices(c).with(f))).toList());
-        }
+        request.family()
+                .builtOf()
+                .ifPresent(
+                        kind ->
+                                moves.add(
+                                        c ->
+                                                finds.all(kind).stream()
+                                                        .map(f -> idea(c, choices(c).with(f)))
+                                                        .toList()));
         moves.add(this::otherSizes);
         moves.add(this::otherFree);
         return moves;

@@ -149,8 +149,9 @@ public final class Houses {
     /** Of any lengths; where whole things decide, of the sizes they give. */
     private static DesignSpec drawn(CoopFamily family, Brief brief, Random random) {
         Choices choices = choices(random).with(any(family.claddings(), random));
-        if (family.usesPallets()) {
-            Choices whole = choices.with(finds(random));
+        if (family.builtOf().isPresent()) {
+            boolean pallets = family.builtOf().get() == Finds.Kind.PALLETS;
+            Choices whole = choices.with(pallets ? finds(random) : hoops(random));
             return family.sized(
                     whole, brief, Map.of(), mm(random, 1500, 4000), mm(random, 800, 3000));
         }
@@ -180,8 +181,12 @@ public final class Houses {
                                         Block.of(Length.mm(190), Length.mm(190), Length.mm(390)),
                                         100))
                         : Optional.empty();
-        return new Finds(
-                Optional.of(Finds.WholePallet.of(pallet, 10 + random.nextInt(40))), footing);
+        return Finds.of(Finds.WholePallet.of(pallet, 10 + random.nextInt(40)), footing);
+    }
+
+    private static Finds hoops(Random random) {
+        return Finds.of(
+                new Finds.Hoops(mm(random, 2400, 4200), Length.mm(15 + random.nextInt(12)), 20));
     }
 
     private static <E> E any(List<E> values, Random random) {
@@ -203,11 +208,11 @@ public final class Houses {
             case "aframe width" -> mm(random, 1300, 3700);
             case "aframe depth" -> mm(random, 1000, 2000);
             case "aframe peak" -> mm(random, 800, 1900);
-            case "aframe closed" -> mm(random, 700, 2000);
+            case "aframe shelter" -> mm(random, 700, 2000);
             case "boxpen width" -> mm(random, 1700, 3700);
             case "boxpen depth" -> mm(random, 1000, 2400);
-            case "boxpen height" -> mm(random, 600, 1300);
-            case "boxpen closed" -> mm(random, 700, 2000);
+            case "boxpen front" -> mm(random, 600, 1300);
+            case "boxpen shelter" -> mm(random, 700, 2000);
             case "pole width" -> mm(random, 1900, 4200);
             case "pole depth" -> mm(random, 1500, 2400);
             case "pole front" -> mm(random, 2000, 2600);

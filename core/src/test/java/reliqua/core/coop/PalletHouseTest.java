@@ -31,8 +31,8 @@ class PalletHouseTest {
                 Houses.ordinarySpec()
                         .choices()
                         .with(
-                                new Finds(
-                                        Optional.of(Finds.WholePallet.of(Yards.pallet(), pallets)),
+                                Finds.of(
+                                        Finds.WholePallet.of(Yards.pallet(), pallets),
                                         Optional.of(BLOCKS)))
                         .with(cladding);
         return FAMILY.sized(choices, BRIEF, Map.of(), Length.mm(2200), Length.mm(1900));

@@ -58,6 +58,7 @@ public final class FitStation implements Station {
     private final FlowPane kinds = new FlowPane(6, 6);
     private final Label remark = Parts.text("", "note-ink");
     private String shownKind = "";
+    private boolean shownBills;
     private final Scatter scatter = new Scatter();
     private final Label suggestion = Parts.text("");
     private final VBox bench = new VBox(10);
@@ -102,6 +103,7 @@ public final class FitStation implements Station {
 
     /** One choice for every kind of coop; the other kinds are a press away. */
     private void showKinds() {
+        shownBills = compared.isFor(workspace.project());
         ToggleGroup group = new ToggleGroup();
         CoopFamily sought = workspace.project().kind();
         kinds.setMinHeight(Region.USE_PREF_SIZE);
@@ -136,7 +138,7 @@ public final class FitStation implements Station {
 
     /** Its name; once the kinds are compared, with what it would cost. */
     private String kindCaption(CoopFamily kind) {
-        String title = Words.say("family." + kind.id() + ".title");
+        String title = Words.say("family." + kind.id() + ".short");
         return compared.bill(kind, workspace.project())
                 .map(bill -> Texts.get("fit.kind.bill", title, workspace.tape().say(bill)))
                 .orElse(title);
@@ -233,13 +235,13 @@ public final class FitStation implements Station {
         String remark = state.design().map(d -> d.candidate().plan().remark()).orElse("");
         summary.setText(summary(state));
         this.remark.setText(remark);
-        String sought =
-                workspace.project().kind().id()
-                        + workspace.project().addOns()
-                        + compared.isFor(workspace.project());
+        String sought = workspace.project().kind().id() + workspace.project().addOns();
+        boolean bills = compared.isFor(workspace.project());
         if (!sought.equals(shownKind)) {
             shownKind = sought;
             last = state.search();
+            showKinds();
+        } else if (bills != shownBills) {
             showKinds();
         }
         cards();

@@ -7,7 +7,6 @@ import reliqua.core.coop.Corner;
 import reliqua.core.coop.Opening;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
-import reliqua.core.flock.Needs;
 import reliqua.core.measure.Angle;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
@@ -273,54 +272,22 @@ final class AFrameBuilder {
         }
     }
 
-    /** On the cross rail of the closed end, under the bars, open to the middle. */
+    /** Behind the first tie, under the bars. */
     private void nests() throws Unbuildable {
-        int count = at.needs.nests();
-        if (count == 0) {
+        if (at.needs.nests() == 0) {
             return;
         }
         Length skin = at.c.skin();
-        Length side = at.needs.nestSide();
-        Length row = side.times(count).plus(skin.times(count + 1L));
-        Length floor = at.nestFloor();
-        Length top = floor.plus(at.needs.nestHeight());
-        Length y0 = depth.minus(row).half();
-        Length y1 = y0.plus(row);
-        ShedLayout.require(
-                y0.atLeast(at.depthAt(top.plus(skin), w.negated())),
-                Sum.of("family.nests", count, depth));
-        Length x0 = tieFrom().plus(t).plus(BESIDE_NESTS);
-        Length x1 = x0.plus(side);
-        ShedLayout.require(
-                x1.plus(skin).compareTo(at.closed.minus(t.times(2))) < 0,
-                Sum.of("family.nests", count, at.closed));
-        nest(row, side, Solid.box(x0, x1, y0, y1, floor.minus(skin), floor));
-        nest(row, top.minus(floor), Solid.box(x0, x0.plus(skin), y0, y1, floor, top));
-        for (int n = 0; n <= count; n++) {
-            Length y = y0.plus(side.plus(skin).times(n));
-            nest(
-                    side.minus(skin),
-                    top.minus(floor),
-                    Solid.box(x0.plus(skin), x1, y, y.plus(skin), floor, top));
-        }
-        Length lip = floor.plus(Needs.NEST_LIP);
-        nest(
-                row,
-                lip.minus(floor).plus(skin),
-                Solid.box(x1, x1.plus(skin), y0, y1, floor.minus(skin), lip));
-        Length from = w.max(x0);
-        for (Length y : List.of(y0, y1.minus(w))) {
-            book.stick(
-                    Role.NEST_RAIL,
-                    at.frame,
-                    x1.minus(from),
-                    Solid.box(from, x1, y, y.plus(w), Length.ZERO, t));
-        }
-        book.opening(new Opening(Opening.Kind.NEST_ENTRANCE, row, top.minus(lip), lip));
-    }
-
-    private void nest(Length wide, Length high, Solid solid) {
-        book.panel(Role.NEST_PANEL, at.c.skin(), wide, high, solid);
+        Length top = at.nestFloor().plus(at.needs.nestHeight()).plus(skin);
+        new GroundNests(
+                        tieFrom().plus(t).plus(BESIDE_NESTS),
+                        at.closed.minus(t.times(2)),
+                        depth,
+                        at.depthAt(top, w.negated()),
+                        at.frame,
+                        skin,
+                        at.needs)
+                .build(book);
     }
 
     /** Over the open part in strips that meet on the battens, and over its end. */

@@ -2,11 +2,8 @@ package reliqua.core.coop.family;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
 import reliqua.core.flock.Needs;
@@ -18,7 +15,7 @@ import reliqua.core.measure.Sum;
  * The A-frame pen: pairs of legs on two rails, meeting at a ridge board; one end under roofing with
  * roosts and nests, the rest meshed; moved by hand.
  */
-final class AFramePen implements CoopFamily {
+final class AFramePen extends PenFamily {
     private static final Length WIDTH_LEAST = Length.mm(1200);
     private static final Length WIDTH_MOST = Length.mm(3700);
     private static final Length DEPTH_LEAST = Length.mm(900);
@@ -33,11 +30,6 @@ final class AFramePen implements CoopFamily {
     @Override
     public List<String> keys() {
         return List.of(ShedDimensions.WIDTH, ShedDimensions.DEPTH, PenSizes.PEAK, PenSizes.CLOSED);
-    }
-
-    @Override
-    public Set<AddOn> addOns() {
-        return EnumSet.noneOf(AddOn.class);
     }
 
     @Override
@@ -77,16 +69,6 @@ final class AFramePen implements CoopFamily {
     }
 
     @Override
-    public DesignSpec sized(
-            Choices choices, Brief brief, Map<String, Length> held, Length width, Length depth) {
-        Map<String, Length> lengths = new LinkedHashMap<>();
-        lengths.put(ShedDimensions.WIDTH, width);
-        lengths.put(ShedDimensions.DEPTH, depth);
-        lengths.replaceAll(held::getOrDefault);
-        return settled(new DesignSpec(id(), lengths, choices, Set.of()), brief, held);
-    }
-
-    @Override
     public DesignSpec settled(DesignSpec spec, Brief brief, Map<String, Length> held) {
         Needs needs = brief.needs();
         Choices choices = spec.choices();
@@ -95,11 +77,7 @@ final class AFramePen implements CoopFamily {
                                 PenSizes.CLOSED,
                                 PenSizes.closed(spec.width(), spec.depth(), choices, needs))
                         .with(PenSizes.PEAK, peak(spec.depth(), choices));
-        for (String key : List.of(PenSizes.CLOSED, PenSizes.PEAK)) {
-            if (held.containsKey(key)) {
-                settled = settled.with(key, held.get(key));
-            }
-        }
+        settled = holding(settled, held, List.of(PenSizes.CLOSED, PenSizes.PEAK));
         return raised(settled, brief, held);
     }
 
@@ -139,15 +117,5 @@ final class AFramePen implements CoopFamily {
     @Override
     public Side depth(Choices choices) {
         return PenSizes.side(DEPTH_LEAST, DEPTH_MOST);
-    }
-
-    @Override
-    public Length leastOther(Length side, Choices choices, Brief brief) {
-        return PenSizes.leastOther(side, choices, brief.needs());
-    }
-
-    @Override
-    public List<FreeLength> free(Choices choices) {
-        return List.of();
     }
 }

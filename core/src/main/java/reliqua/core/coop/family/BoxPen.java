@@ -2,11 +2,8 @@ package reliqua.core.coop.family;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
 import reliqua.core.flock.Needs;
@@ -18,7 +15,7 @@ import reliqua.core.measure.Sum;
  * The low box pen: frames of rails and posts under a roof with a slight fall; one end closed, the
  * rest meshed all round and over the top, a framed door at the front.
  */
-final class BoxPen implements CoopFamily {
+final class BoxPen extends PenFamily {
     private static final Length WIDTH_LEAST = Length.mm(1500);
     private static final Length WIDTH_MOST = Length.mm(3700);
     private static final Length DEPTH_LEAST = Length.mm(1000);
@@ -35,12 +32,7 @@ final class BoxPen implements CoopFamily {
     @Override
     public List<String> keys() {
         return List.of(
-                ShedDimensions.WIDTH, ShedDimensions.DEPTH, PenSizes.HEIGHT, PenSizes.CLOSED);
-    }
-
-    @Override
-    public Set<AddOn> addOns() {
-        return EnumSet.noneOf(AddOn.class);
+                ShedDimensions.WIDTH, ShedDimensions.DEPTH, ShedDimensions.FRONT, PenSizes.CLOSED);
     }
 
     @Override
@@ -80,31 +72,17 @@ final class BoxPen implements CoopFamily {
     }
 
     @Override
-    public DesignSpec sized(
-            Choices choices, Brief brief, Map<String, Length> held, Length width, Length depth) {
-        Map<String, Length> lengths = new LinkedHashMap<>();
-        lengths.put(ShedDimensions.WIDTH, width);
-        lengths.put(ShedDimensions.DEPTH, depth);
-        lengths.replaceAll(held::getOrDefault);
-        return settled(new DesignSpec(id(), lengths, choices, Set.of()), brief, held);
-    }
-
-    @Override
     public DesignSpec settled(DesignSpec spec, Brief brief, Map<String, Length> held) {
         Choices choices = spec.choices();
         Length closed = PenSizes.closed(spec.width(), spec.depth(), choices, brief.needs());
         DesignSpec settled =
                 spec.with(PenSizes.CLOSED, closed)
                         .with(
-                                PenSizes.HEIGHT,
+                                ShedDimensions.FRONT,
                                 BoxPenLayout.leastHeight(spec.depth(), choices, brief.needs())
                                         .max(LEAST_HEIGHT)
                                         .ceilTo(choices.step()));
-        for (String key : List.of(PenSizes.CLOSED, PenSizes.HEIGHT)) {
-            if (held.containsKey(key)) {
-                settled = settled.with(key, held.get(key));
-            }
-        }
+        settled = holding(settled, held, List.of(PenSizes.CLOSED, ShedDimensions.FRONT));
         return settled;
     }
 
@@ -116,15 +94,5 @@ final class BoxPen implements CoopFamily {
     @Override
     public Side depth(Choices choices) {
         return PenSizes.side(DEPTH_LEAST, DEPTH_MOST);
-    }
-
-    @Override
-    public Length leastOther(Length side, Choices choices, Brief brief) {
-        return PenSizes.leastOther(side, choices, brief.needs());
-    }
-
-    @Override
-    public List<FreeLength> free(Choices choices) {
-        return List.of();
     }
 }

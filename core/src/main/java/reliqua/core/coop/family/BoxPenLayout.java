@@ -31,7 +31,7 @@ final class BoxPenLayout {
         this.needs = brief.needs();
         this.width = spec.width();
         this.depth = spec.depth();
-        this.height = spec.length(PenSizes.HEIGHT);
+        this.height = spec.length(ShedDimensions.FRONT);
         this.closed = spec.length(PenSizes.CLOSED);
         this.frame = c.section(Choices.Group.RUN);
         Length open = width.minus(closed);

@@ -3,6 +3,7 @@ package reliqua.core.coop.family;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import reliqua.core.coop.Coop;
 import reliqua.core.measure.Length;
@@ -57,9 +58,9 @@ public interface CoopFamily {
         return EnumSet.allOf(AddOn.class);
     }
 
-    /** Whether its walls or floor are things used whole. */
-    default boolean usesPallets() {
-        return false;
+    /** What used whole decides its sizes, if anything does. */
+    default Optional<Finds.Kind> builtOf() {
+        return Optional.empty();
     }
 
     /** What its walls can be closed with, the usual first. */

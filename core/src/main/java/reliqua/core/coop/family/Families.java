@@ -14,7 +14,8 @@ public final class Families {
                     new PalletHouse(),
                     new AFramePen(),
                     new BoxPen(),
-                    new PoleHouse());
+                    new PoleHouse(),
+                    new HoopPen());
 
     private Families() {}
 

@@ -11,10 +11,45 @@ import reliqua.core.stock.Pallet;
  *
  * @param pallet the pallets that are walls and floor
  * @param footing the blocks it stands on
+ * @param hoops the hoops or pipes that are its roof
  */
-public record Finds(Optional<WholePallet> pallet, Optional<Footing> footing) {
+public record Finds(
+        Optional<WholePallet> pallet, Optional<Footing> footing, Optional<Hoops> hoops) {
     /** Nothing is used whole. */
-    public static final Finds NONE = new Finds(Optional.empty(), Optional.empty());
+    public static final Finds NONE =
+            new Finds(Optional.empty(), Optional.empty(), Optional.empty());
+
+    /** What a kind of coop can be built of. */
+    public enum Kind {
+        PALLETS,
+        HOOPS
+    }
+
+    /**
+     * Hoops or pipes of one length.
+     *
+     * @param arc length of one
+     * @param thick thickness of one
+     * @param count how many there are
+     */
+    public record Hoops(Length arc, Length thick, int count) {
+        /** Refuses what has no size. */
+        public Hoops {
+            if (!arc.isPositive() || !thick.isPositive()) {
+                throw new IllegalArgumentException(Words.say("stock.found"));
+            }
+        }
+    }
+
+    /** Pallets, and the blocks under them. */
+    public static Finds of(WholePallet pallet, Optional<Footing> footing) {
+        return new Finds(Optional.of(pallet), footing, Optional.empty());
+    }
+
+    /** Hoops alone. */
+    public static Finds of(Hoops hoops) {
+        return new Finds(Optional.empty(), Optional.empty(), Optional.of(hoops));
+    }
 
     /**
      * Pallets of one size.

@@ -54,8 +54,8 @@ final class PalletHouse implements CoopFamily {
     }
 
     @Override
-    public boolean usesPallets() {
-        return true;
+    public Optional<Finds.Kind> builtOf() {
+        return Optional.of(Finds.Kind.PALLETS);
     }
 
     @Override

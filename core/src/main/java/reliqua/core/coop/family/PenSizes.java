@@ -17,9 +17,8 @@ import reliqua.core.measure.Length;
  * sleep, the rest is mesh. All of the ground is theirs to scratch in, so the whole counts as run.
  */
 final class PenSizes {
-    static final String CLOSED = "closed";
+    static final String CLOSED = "shelter";
     static final String PEAK = "peak";
-    static final String HEIGHT = "height";
 
     private static final double ROOFED_SHARE = 0.4;
     private static final double BEYOND_ROOF = 1.25;

@@ -1,0 +1,47 @@
+package reliqua.core.coop.family;
+
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import reliqua.core.measure.Length;
+
+/** What kinds of pens have in common: nothing is built on, and their size is that of the ground. */
+abstract class PenFamily implements CoopFamily {
+    @Override
+    public final Set<AddOn> addOns() {
+        return EnumSet.noneOf(AddOn.class);
+    }
+
+    @Override
+    public final DesignSpec sized(
+            Choices choices, Brief brief, Map<String, Length> held, Length width, Length depth) {
+        Map<String, Length> lengths = new LinkedHashMap<>();
+        lengths.put(ShedDimensions.WIDTH, width);
+        lengths.put(ShedDimensions.DEPTH, depth);
+        lengths.replaceAll(held::getOrDefault);
+        return settled(new DesignSpec(id(), lengths, choices, Set.of()), brief, held);
+    }
+
+    /** With some lengths as the keeper has fixed them. */
+    static DesignSpec holding(DesignSpec spec, Map<String, Length> held, List<String> keys) {
+        DesignSpec kept = spec;
+        for (String key : keys) {
+            if (held.containsKey(key)) {
+                kept = kept.with(key, held.get(key));
+            }
+        }
+        return kept;
+    }
+
+    @Override
+    public final Length leastOther(Length side, Choices choices, Brief brief) {
+        return PenSizes.leastOther(side, choices, brief.needs());
+    }
+
+    @Override
+    public final List<FreeLength> free(Choices choices) {
+        return List.of();
+    }
+}
