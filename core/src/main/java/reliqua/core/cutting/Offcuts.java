@@ -1,9 +1,11 @@
 package reliqua.core.cutting;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import reliqua.core.coop.Part;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Block;
 import reliqua.core.stock.FlawArea;
@@ -61,8 +63,24 @@ public final class Offcuts {
                     stretches(ticket, p.length(), kerf).stream()
                             .map(at -> (Material) p.part(at[0], at[1]))
                             .toList();
-            case Pallet _, FoundPart _, Block _, Hardware _ -> List.of();
+            case Pallet p -> stub(ticket, p, kerf);
+            case FoundPart _, Block _, Hardware _ -> List.of();
         };
+    }
+
+    /** Bearers of the end of a pallet that is sawn down; one that is used whole leaves nothing. */
+    private static List<Material> stub(Ticket ticket, Pallet pallet, Length kerf) {
+        boolean sawn =
+                ticket.cuts().stream()
+                        .flatMap(c -> c.parts().stream())
+                        .anyMatch(p -> p instanceof Part.WholePart w && w.sawnTo().isPresent());
+        Length end = ticket.cuts().stream().map(Ticket.Cut::end).reduce(Length.ZERO, Length::max);
+        Length rest = pallet.length().minus(end).minus(kerf);
+        if (!sawn || rest.compareTo(SHORTEST) < 0) {
+            return List.of();
+        }
+        Stick bearer = Stick.sound(pallet.bearers().section(), rest);
+        return List.copyOf(Collections.nCopies(pallet.bearers().count(), bearer));
     }
 
     /**

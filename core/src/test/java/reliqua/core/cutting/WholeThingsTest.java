@@ -28,6 +28,7 @@ import reliqua.core.stock.Lot;
 import reliqua.core.stock.Offer;
 import reliqua.core.stock.Pallet;
 import reliqua.core.stock.PriceBook;
+import reliqua.core.stock.Stick;
 
 class WholeThingsTest {
     private static final Length KERF = Length.mm(3);
@@ -119,6 +120,22 @@ class WholeThingsTest {
             assertThat(gap).isEqualTo(KERF);
         }
         assertThat(first.cuts().getLast().end().atMost(Length.mm(1200))).isTrue();
+    }
+
+    @Test
+    void theEndOfASawnPalletGivesShortStringersAndAWholeOneNothing() {
+        Heap heap = new Heap(List.of(lot("T1", 2, broken(0))));
+        Ticket sawn =
+                taken(walls(1, Optional.of(Length.mm(500))), heap, Decided.NOTHING)
+                        .tickets()
+                        .getFirst();
+        assertThat(Offcuts.of(sawn, KERF))
+                .hasSize(Pallet.USUAL_BEARERS.count())
+                .containsOnly(
+                        Stick.sound(Pallet.USUAL_BEARERS.section(), Length.mm(1200 - 500 - 3)));
+        Ticket whole =
+                taken(walls(1, Optional.empty()), heap, Decided.NOTHING).tickets().getFirst();
+        assertThat(Offcuts.of(whole, KERF)).isEmpty();
     }
 
     @Test
