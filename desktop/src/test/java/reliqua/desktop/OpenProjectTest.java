@@ -188,7 +188,7 @@ class OpenProjectTest {
         assertThat(caption.get()).isEqualTo("Stop comparing");
         robot.interact(() -> robot.lookup("#compare-kinds").queryAs(Button.class).fire());
         assertThat(caption.get()).isEqualTo("Compare");
-        DrivenWindow.say(robot, "hens 3");
+        DrivenWindow.say(robot, "width 80");
         robot.type(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup("#kind-raised").queryAs(ToggleButton.class).getText())

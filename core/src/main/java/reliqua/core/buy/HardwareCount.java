@@ -16,6 +16,10 @@ public final class HardwareCount {
     private static final int SCREWS_A_JOINT = 2;
     private static final int SCREWS_A_BOLTED_JOINT = 4;
     private static final Length PANEL_SCREWS_APART = Length.mm(200);
+
+    /** A pallet carries a panel on stringers about so far apart. */
+    private static final Length CARRIERS_APART = Length.mm(450);
+
     private static final Length STAPLES_APART = Length.mm(80);
     private static final double ROOF_SCREWS_A_SQUARE_METRE = 8;
 
@@ -58,7 +62,7 @@ public final class HardwareCount {
                 joint.first() instanceof Part.PanelPart || joint.second() instanceof Part.PanelPart;
         boolean roofing =
                 joint.first() instanceof Part.RoofPart || joint.second() instanceof Part.RoofPart;
-        if (roofing) {
+        if (roofing || loose(joint.first()) || loose(joint.second())) {
             return 0;
         }
         if (flat) {
@@ -68,14 +72,23 @@ public final class HardwareCount {
         return bolted ? SCREWS_A_BOLTED_JOINT : SCREWS_A_JOINT;
     }
 
+    private static boolean loose(Part part) {
+        return part.role().is(Duty.Trait.LOOSE);
+    }
+
     private static boolean bolted(Part part) {
         return part.role().is(Duty.Trait.BOLTED);
     }
 
     /**
-     * A row of screws along the stick a panel lies on; panels edge to edge take none of their own.
+     * A row of screws along the stick a panel lies on, or along every stringer of a pallet; panels
+     * edge to edge take none of their own.
      */
     private static int panelScrews(Joints.Joint joint) {
+        if (joint.first() instanceof Part.WholePart || joint.second() instanceof Part.WholePart) {
+            double each = PANEL_SCREWS_APART.toMm() * CARRIERS_APART.toMm();
+            return 1 + (int) Math.ceil(joint.area() / each);
+        }
         if (!(joint.first() instanceof Part.StickPart)
                 && !(joint.second() instanceof Part.StickPart)) {
             return 0;

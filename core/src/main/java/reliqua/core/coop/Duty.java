@@ -94,6 +94,8 @@ public record Duty(
         LID,
         /** Held by four screws or bolts a joint. */
         BOLTED,
+        /** Lies by its weight: nothing is screwed to it. */
+        LOOSE,
         /** Put on beside a joint in another. */
         SCAB,
         /** A panel that bends from one member below to the next. */

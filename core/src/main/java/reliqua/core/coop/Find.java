@@ -111,29 +111,4 @@ public sealed interface Find {
             return cover.sizes().getFirst().toMetres() * cover.sizes().get(1).toMetres();
         }
     }
-
-    /**
-     * A found thing that can serve as this.
-     *
-     * @param use what it serves as
-     * @param width its first size, near enough
-     * @param height its second size, near enough
-     */
-    record OfFound(FoundPart.Use use, Length width, Length height) implements Find {
-        private static final Length TOLERANCE = Length.mm(2);
-
-        @Override
-        public boolean takes(Material material) {
-            return material instanceof FoundPart f
-                    && f.kind().uses().contains(use)
-                    && f.sizes().size() >= 2
-                    && f.sizes().getFirst().minus(width).abs().atMost(TOLERANCE)
-                    && f.sizes().get(1).minus(height).abs().atMost(TOLERANCE);
-        }
-
-        @Override
-        public double spoilt(Material material) {
-            return 0;
-        }
-    }
 }

@@ -38,7 +38,10 @@ public enum Role {
                     .checked(Check.LEVEL)
                     .warned("build.caution.prop")
                     .seenFrom(Side.SIDE)),
-    FOOTING('K', Stage.FLOOR, Duty.of(FRAME, SHOWN).checked(Check.LEVEL).seenFrom(Side.PLAN)),
+    FOOTING(
+            'K',
+            Stage.FLOOR,
+            Duty.of(FRAME, SHOWN, Trait.LOOSE).checked(Check.LEVEL).seenFrom(Side.PLAN)),
     POST(
             'A',
             Stage.FLOOR,

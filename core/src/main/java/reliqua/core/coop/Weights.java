@@ -24,9 +24,6 @@ public final class Weights {
     /** Dense concrete, kg/m³. */
     private static final double CONCRETE = 2000;
 
-    /** Doors, windows and the like, kg/m³ of their outline. */
-    private static final double FOUND = 300;
-
     /** A pipe of steel or plastic is hollow, kg/m³ of its outline. */
     private static final double PIPE = 1200;
 
@@ -51,7 +48,6 @@ public final class Weights {
         return switch (find) {
             case Find.OfPallet _ -> PALLET;
             case Find.OfBlock _ -> CONCRETE;
-            case Find.OfFound _ -> FOUND;
             case Find.OfArch _ -> PIPE;
             case Find.OfCover _ -> TARPAULIN;
         };

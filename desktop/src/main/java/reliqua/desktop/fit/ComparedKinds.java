@@ -32,7 +32,15 @@ final class ComparedKinds {
     }
 
     private static List<Object> bearing(Project p) {
-        return List.of(p.keeper(), p.flock(), p.site(), p.heap(), p.prices(), p.cuts());
+        return List.of(
+                p.keeper(),
+                p.flock(),
+                p.site(),
+                p.heap(),
+                p.prices(),
+                p.cuts(),
+                p.held(),
+                p.addOns());
     }
 
     boolean isFor(Project project) {

@@ -7,11 +7,6 @@ import reliqua.core.measure.Length;
 final class LeastHeights {
     private static final Length DOOR_ROOM = Length.mm(110);
 
-    /**
-     * A little more than 3 in 12, the least for plain laps, so that rounding does not undercut it.
-     */
-    private static final double PITCH = 0.2501;
-
     private final DesignSpec spec;
     private final Choices choices;
     private final Needs needs;
@@ -24,7 +19,7 @@ final class LeastHeights {
 
     private Length fall() {
         Length sd = choices.section(Choices.Group.WALLS).width();
-        return spec.depth().minus(sd).scaled(PITCH).ceilTo(choices.step());
+        return spec.depth().minus(sd).scaled(SingleSlope.PLAIN_LAPS).ceilTo(choices.step());
     }
 
     /** The design with the lowest walls for birds alone. */
@@ -38,7 +33,7 @@ final class LeastHeights {
      */
     DesignSpec standing(Length height) {
         Length middle = spec.depth().half();
-        Length front = height.plus(middle.scaled(PITCH));
+        Length front = height.plus(middle.scaled(SingleSlope.PLAIN_LAPS));
         return withBack(birds().max(front.minus(fall()).ceilTo(choices.step())));
     }
 
@@ -50,7 +45,9 @@ final class LeastHeights {
         Length st = choices.section(Choices.Group.WALLS).thickness();
         Length sd = choices.section(Choices.Group.WALLS).width();
         Length forBirds =
-                roostTop(sd).plus(needs.headroom()).minus(Needs.ROOST_SPACING.scaled(PITCH));
+                roostTop(sd)
+                        .plus(needs.headroom())
+                        .minus(Needs.ROOST_SPACING.scaled(SingleSlope.PLAIN_LAPS));
         Length popSill = needs.litterSill().max(st.times(2));
         Length popTop = popSill.plus(needs.popDoorHeight()).plus(st.times(2));
         Length forDoor = popTop.max(Length.mm(600)).plus(DOOR_ROOM).minus(fall());

@@ -25,11 +25,6 @@ import reliqua.core.measure.Sum;
  */
 final class PalletHouse implements CoopFamily {
     private static final Length OVERHANG = Length.mm(180);
-    private static final Length ABOVE_HEAD = Length.mm(100);
-
-    /** A little more than 3 in 12, the least for plain laps. */
-    private static final double PITCH = 0.2501;
-
     private static final int MOST_COLUMNS = 4;
     private static final int MOST_ROWS = 3;
 
@@ -237,14 +232,22 @@ final class PalletHouse implements CoopFamily {
 
     private static Length standing(DesignSpec spec, Brief brief, Finds.WholePallet pallet) {
         Length fall = fall(spec);
-        Length head = brief.keeper().body().height().plus(ABOVE_HEAD).plus(spec.choices().deck());
+        Length head =
+                brief.keeper()
+                        .body()
+                        .height()
+                        .plus(ShedSizes.ABOVE_HEAD)
+                        .plus(spec.choices().deck());
         Length back = head.minus(fall.half()).max(pallet.length().plus(Length.mm(300)));
         return back.plus(tie(spec.choices())).ceilTo(spec.choices().step());
     }
 
     private static Length fall(DesignSpec spec) {
         Length seat = spec.choices().section(Choices.Group.WALLS).width();
-        return spec.depth().minus(seat).scaled(PITCH).ceilTo(spec.choices().step());
+        return spec.depth()
+                .minus(seat)
+                .scaled(SingleSlope.PLAIN_LAPS)
+                .ceilTo(spec.choices().step());
     }
 
     private static DesignSpec walls(

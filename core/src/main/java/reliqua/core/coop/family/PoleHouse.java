@@ -25,14 +25,10 @@ import reliqua.core.stock.Section;
  */
 final class PoleHouse implements CoopFamily {
     private static final Length OVERHANG = Length.mm(180);
-    private static final Length ABOVE_HEAD = Length.mm(100);
     private static final Length WIDTH_LEAST = Length.mm(1900);
     private static final Length WIDTH_MOST = Length.mm(4300);
     private static final Length DEPTH_LEAST = Length.mm(1500);
     private static final Length DEPTH_MOST = Length.mm(2450);
-
-    /** A little more than 3 in 12, the least for plain laps. */
-    private static final double PITCH = 0.2501;
 
     @Override
     public String id() {
@@ -176,8 +172,8 @@ final class PoleHouse implements CoopFamily {
     public DesignSpec settled(DesignSpec spec, Brief brief, Map<String, Length> held) {
         Length step = spec.choices().step();
         Length seat = spec.choices().section(Choices.Group.WALLS).thickness();
-        Length fall = spec.depth().minus(seat).scaled(PITCH).ceilTo(step);
-        Length head = brief.keeper().body().height().plus(ABOVE_HEAD);
+        Length fall = spec.depth().minus(seat).scaled(SingleSlope.PLAIN_LAPS).ceilTo(step);
+        Length head = brief.keeper().body().height().plus(ShedSizes.ABOVE_HEAD);
         Length back = head.minus(fall.half()).ceilTo(step);
         DesignSpec walls =
                 spec.with(ShedDimensions.BACK, back).with(ShedDimensions.FRONT, back.plus(fall));

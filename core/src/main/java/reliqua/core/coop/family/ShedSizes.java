@@ -7,6 +7,9 @@ import reliqua.core.measure.Length;
 
 /** Sizes of houses with stud walls on a floor frame. */
 final class ShedSizes {
+    /** Above the keeper's head, for a hat and a headlamp. */
+    static final Length ABOVE_HEAD = Length.mm(100);
+
     static final String RUN_LENGTH = AddOn.RUN.keys().getFirst();
 
     /** A run shorter than this is no run, and ramp and door need as much. */

@@ -35,6 +35,11 @@ record SingleSlope(
         Length floor,
         Needs needs,
         Choices choices) {
+    /**
+     * A little more than 3 in 12, the least for plain laps, so that rounding does not undercut it.
+     */
+    static final double PLAIN_LAPS = 0.2501;
+
     private static final Length RAFTERS_CLOSE = Length.mm(480);
     private static final Length RAFTERS_CLOSEST = Length.mm(330);
     private static final Length THICK_PURLIN = Length.mm(30);

@@ -12,9 +12,6 @@ import reliqua.core.stock.Section;
  * walks through and room to stand up in the middle of the floor.
  */
 final class WalkInHouse implements CoopFamily {
-    /** Above the keeper's head, for a hat and a headlamp. */
-    private static final Length ABOVE_HEAD = Length.mm(100);
-
     private static final Section LEAST_WALL = Section.mm(36, 60);
     private static final Section LEAST_SKID = Section.mm(36, 85);
     private static final Length OVERHANG = Length.mm(180);
@@ -69,7 +66,7 @@ final class WalkInHouse implements CoopFamily {
 
     @Override
     public DesignSpec settled(DesignSpec spec, Brief brief, Map<String, Length> held) {
-        Length standing = brief.keeper().body().height().plus(ABOVE_HEAD);
+        Length standing = brief.keeper().body().height().plus(ShedSizes.ABOVE_HEAD);
         return ShedSizes.keeping(
                 new LeastHeights(spec, brief.needs()).standing(standing), brief, held);
     }
