@@ -1,15 +1,25 @@
 package reliqua.files;
 
+import java.util.List;
 import java.util.Optional;
 import reliqua.core.coop.family.Finds;
+import reliqua.core.measure.Length;
 import reliqua.core.stock.Block;
+import reliqua.core.stock.FoundPart;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** What a design uses whole, in a project file; nothing is written where it uses nothing whole. */
 final class FindsJson {
+    private static final List<String> SIZES = List.of("width", "height", "depth");
+
     private FindsJson() {}
 
     static void write(ObjectNode node, Finds finds) {
+        if (!finds.things().isEmpty()) {
+            ArrayNode things = node.putArray("things");
+            finds.things().forEach(t -> write(things.addObject(), t));
+        }
         finds.hoops()
                 .ifPresent(
                         h ->
@@ -38,6 +48,24 @@ final class FindsJson {
                                         .put("width", JsonWords.mm(f.block().width()))
                                         .put("length", JsonWords.mm(f.block().length()))
                                         .put("count", f.count()));
+    }
+
+    private static void write(ObjectNode node, Finds.Thing thing) {
+        node.put("use", thing.use().name()).put("kind", thing.part().kind().name());
+        List<Length> sizes = thing.part().sizes();
+        for (int n = 0; n < sizes.size(); n++) {
+            node.put(SIZES.get(n), JsonWords.mm(sizes.get(n)));
+        }
+        node.put("count", thing.count());
+    }
+
+    private static Finds.Thing thing(JsonReader in) {
+        return new Finds.Thing(
+                in.choice("use", FoundPart.Use.class, FoundPart.Use.DOOR),
+                new FoundPart(
+                        in.choice("kind", FoundPart.Kind.class, FoundPart.Kind.DOOR),
+                        SIZES.stream().flatMap(side -> in.maybeMm(side).stream()).toList()),
+                in.whole("count", 1));
     }
 
     private static Optional<Finds.Hoops> hoops(JsonReader in) {
@@ -70,6 +98,6 @@ final class FindsJson {
                                                         b.mm("width"),
                                                         b.mm("length")),
                                                 b.whole("count", 0)));
-        return new Finds(pallet, footing, hoops(in));
+        return new Finds(pallet, footing, hoops(in), in.list("things", FindsJson::thing));
     }
 }

@@ -12,6 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
+import reliqua.core.coop.addon.CoopBuilder;
 import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.Brief;
 import reliqua.core.coop.family.Choices;
@@ -87,7 +88,7 @@ class CoopJsonTest {
     @ValueSource(strings = {"raised", "walkin"})
     void everyPartIsWrittenWholeAndLeadsToTheGround(String id) throws Unbuildable {
         DesignSpec spec = spec(Families.find(id).orElseThrow());
-        Coop coop = Families.build(spec, BRIEF);
+        Coop coop = CoopBuilder.build(spec, BRIEF);
         JsonNode root =
                 JsonMapper.shared()
                         .readTree(CoopJson.write("test", spec, coop, Optional.empty(), 6));

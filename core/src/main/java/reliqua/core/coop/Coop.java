@@ -110,5 +110,28 @@ public record Coop(List<Part> parts, List<Opening> openings, List<Zone> zones, M
             Length reach,
             Angle pitch,
             Angle rampPitch,
-            Weight weight) {}
+            Weight weight) {
+        /** The same of another weight. */
+        public Measures weighing(Weight other) {
+            return new Measures(
+                    width,
+                    depth,
+                    height,
+                    floor,
+                    floorHeight,
+                    clearBelow,
+                    roost,
+                    roostTop,
+                    nests,
+                    nestEntrance,
+                    vents,
+                    headroom,
+                    run,
+                    standing,
+                    reach,
+                    pitch,
+                    rampPitch,
+                    other);
+        }
+    }
 }

@@ -1,5 +1,7 @@
 package reliqua.core.coop;
 
+import java.util.List;
+import java.util.stream.IntStream;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Block;
 import reliqua.core.stock.FoundPart;
@@ -109,6 +111,40 @@ public sealed interface Find {
         public double spoilt(Material material) {
             FoundPart cover = (FoundPart) material;
             return cover.sizes().getFirst().toMetres() * cover.sizes().get(1).toMetres();
+        }
+    }
+
+    /**
+     * An odd thing of this kind and size: a door, a window, a crate, a wheel.
+     *
+     * @param kind what it was
+     * @param sizes as measured
+     */
+    record OfThing(FoundPart.Kind kind, List<Length> sizes) implements Find {
+        /** An opening made for one door takes another that differs by less than its gap. */
+        private static final Length TOLERANCE = Length.mm(3);
+
+        /** Copies the list. */
+        public OfThing {
+            sizes = List.copyOf(sizes);
+        }
+
+        @Override
+        public boolean takes(Material material) {
+            return material instanceof FoundPart f
+                    && f.kind() == kind
+                    && f.sizes().size() == sizes.size()
+                    && IntStream.range(0, sizes.size())
+                            .allMatch(n -> near(f.sizes().get(n), sizes.get(n)));
+        }
+
+        private static boolean near(Length has, Length asked) {
+            return has.minus(asked).abs().atMost(TOLERANCE);
+        }
+
+        @Override
+        public double spoilt(Material material) {
+            return 0;
         }
     }
 }

@@ -7,11 +7,32 @@ import reliqua.core.measure.Length;
  * A hole in the closed boundary and what closes it.
  *
  * @param kind what for
- * @param width clear
- * @param height clear
+ * @param width clear; of a triangle or an arc, of its foot
+ * @param height clear; of a triangle or an arc, half its height
  * @param bottom of the opening above the house floor
+ * @param place the flat box it fills in its wall
  */
-public record Opening(Kind kind, Length width, Length height, Length bottom) {
+public record Opening(Kind kind, Length width, Length height, Length bottom, Bounds place) {
+    /** A rectangle in a wall along the front, in the plane {@code y}. */
+    public static Opening inFront(
+            Kind kind, Length x0, Length x1, Length y, Length z0, Length z1, Length floor) {
+        Bounds place = new Bounds(x0, x1, y, y, z0, z1);
+        return new Opening(kind, x1.minus(x0), z1.minus(z0), z0.minus(floor), place);
+    }
+
+    /** A rectangle in a wall from front to back, in the plane {@code x}. */
+    public static Opening inSide(
+            Kind kind, Length x, Length y0, Length y1, Length z0, Length z1, Length floor) {
+        Bounds place = new Bounds(x, x, y0, y1, z0, z1);
+        return new Opening(kind, y1.minus(y0), z1.minus(z0), z0.minus(floor), place);
+    }
+
+    /** A triangle or an arc over a foot on the ground, in the plane {@code x}. */
+    public static Opening arched(Kind kind, Length x, Length y0, Length y1, Length high) {
+        Bounds place = new Bounds(x, x, y0, y1, Length.ZERO, high);
+        return new Opening(kind, y1.minus(y0), high.half(), Length.ZERO, place);
+    }
+
     /** What an opening is for. */
     public enum Kind {
         POP_DOOR,
@@ -19,7 +40,8 @@ public record Opening(Kind kind, Length width, Length height, Length bottom) {
         GATE,
         NEST_ENTRANCE,
         EAVE_VENT,
-        WALL_VENT
+        WALL_VENT,
+        WINDOW
     }
 
     public Area area() {

@@ -157,6 +157,9 @@ public enum Role {
     COVER('R', Stage.ROOF, Duty.of(FRAME, SHOWN, OVERHEAD).minutes(20)),
     RIDGE_CAP('R', Stage.ROOF, Duty.of(BATTEN, SHOWN, OVERHEAD).serving(Latitude.mm(10, 80))),
     DOOR_LEAF('F', Stage.DOORS, Duty.of(DOOR, SHOWN, Trait.LEAF).minutes(20).checked(Check.SWING)),
+    FOUND_LEAF('F', Stage.DOORS, Duty.of(DOOR, SHOWN, Trait.LEAF).minutes(30).checked(Check.SWING)),
+    WINDOW('F', Stage.DOORS, Duty.of(DOOR, SHOWN).minutes(20).seenFrom(Side.SIDE)),
+    SHUTTER('F', Stage.DOORS, Duty.of(DOOR, SHOWN, Trait.LID).minutes(15).checked(Check.SWING)),
     LEAF_BOARD('F', Stage.DOORS, Duty.of(BATTEN, SHOWN, RIPPED_TO_FIT).serving(Latitude.mm(6, 60))),
     DOOR_FRAME(
             'F', Stage.DOORS, Duty.of(DOOR, SHOWN).turned(Crown.STRAIGHTEST).checked(Check.SWING)),
@@ -181,6 +184,24 @@ public enum Role {
             roost(Straightness.JOIST)
                     .serving(Latitude.mm(12, 25).orRound(60, 90))
                     .carrying(Load.ROOST, Crown.UP)),
+    DROPPINGS_BEARER('T', Stage.ROOSTS, roost(BATTEN)),
+    DROPPINGS_BOARD('T', Stage.ROOSTS, Duty.of(FRAME, HIDDEN, Trait.LOOSE).seenFrom(Side.PLAN)),
+    DOOR_BAR('F', Stage.DOORS, Duty.of(Straightness.JOIST, SHOWN, Trait.LOOSE)),
+    BAR_BRACKET('F', Stage.DOORS, Duty.of(BATTEN, SHOWN)),
+    GUTTER(
+            'J',
+            Stage.ROOF,
+            Duty.of(Straightness.JOIST, SHOWN, OVERHEAD)
+                    .serving(Latitude.mm(6, 60))
+                    .minutes(10)
+                    .warned("build.caution.roof")
+                    .seenFrom(Side.SIDE)),
+    RAIN_TUB('J', Stage.RUN, Duty.of(FRAME, SHOWN, Trait.LOOSE)),
+    DUST_BATH('Q', Stage.RUN, Duty.of(BATTEN).serving(Latitude.mm(20, 80))),
+    PERCH('Q', Stage.RUN, Duty.of(BATTEN).serving(Latitude.mm(12, 25).orRound(40, 90))),
+    PERCH_STAKE('Q', Stage.RUN, Duty.of(BATTEN).serving(Latitude.mm(20, 40))),
+    AXLE('W', Stage.RUN, Duty.of(FRAME, SHOWN, BOLTED).serving(Latitude.mm(15, 40)).minutes(15)),
+    WHEEL('W', Stage.RUN, Duty.of(FRAME, SHOWN, BOLTED).minutes(20)),
     RAMP_BOARD('G', Stage.RAMP, Duty.of(FRAME, SHOWN).seenFrom(Side.SIDE)),
     RAMP_RUNNER(
             'G',
@@ -196,6 +217,8 @@ public enum Role {
             'M',
             Stage.MESH,
             Duty.of(FRAME, OVERHEAD).checked(Check.MESH).warned("build.caution.mesh")),
+    WINDOW_MESH('M', Stage.MESH, Duty.of(FRAME).checked(Check.MESH)),
+    WIRE_FLOOR('M', Stage.MESH, Duty.of(FRAME, CLOSES_BELOW).minutes(20).checked(Check.MESH)),
     SKIRT('M', Stage.MESH, Duty.of(FRAME, CLOSES_BELOW).minutes(20).checked(Check.MESH)),
     BURIED_SKIRT('M', Stage.MESH, Duty.of(FRAME, CLOSES_BELOW).minutes(30).checked(Check.MESH)),
     APRON(

@@ -3,6 +3,7 @@ package reliqua.core.coop;
 import java.util.Collection;
 import reliqua.core.measure.Area;
 import reliqua.core.measure.Weight;
+import reliqua.core.stock.FoundPart;
 
 /** What parts weigh, dry: one table of densities for rules, steps and files. */
 public final class Weights {
@@ -50,6 +51,19 @@ public final class Weights {
             case Find.OfBlock _ -> CONCRETE;
             case Find.OfArch _ -> PIPE;
             case Find.OfCover _ -> TARPAULIN;
+            case Find.OfThing thing -> density(thing.kind());
+        };
+    }
+
+    /** Of its outline, kg/m³: panes and leaves are nearly solid, boxes and wheels mostly air. */
+    private static double density(FoundPart.Kind kind) {
+        return switch (kind) {
+            case WINDOW -> 700;
+            case DOOR, CABINET_DOOR, PANEL, FLOORING -> 500;
+            case WHEEL, AXLE -> 600;
+            case TUB, BUCKET, CRATE, DRAWER, COOLER -> 60;
+            case HOOP, PIPE -> PIPE;
+            case TARP -> TARPAULIN;
         };
     }
 

@@ -1,7 +1,9 @@
 package reliqua.core.drawing;
 
 import reliqua.core.coop.Duty;
+import reliqua.core.coop.Find;
 import reliqua.core.coop.Part;
+import reliqua.core.stock.FoundPart;
 
 /** What a part is drawn with. */
 public final class Inks {
@@ -14,8 +16,23 @@ public final class Inks {
             case Part.PanelPart panel ->
                     panel.role().is(Duty.Trait.LEAF) ? Ink.SHEET_SIDE : Ink.SHEET;
             case Part.RoofPart _ -> Ink.METAL;
-            case Part.WholePart _ -> Ink.WOOD;
+            case Part.WholePart whole -> fill(whole.find());
             case Part.MeshPart _ -> Ink.MESH;
+        };
+    }
+
+    private static Ink fill(Find find) {
+        return switch (find) {
+            case Find.OfThing thing -> fill(thing.kind());
+            case Find.OfPallet _, Find.OfBlock _, Find.OfArch _, Find.OfCover _ -> Ink.WOOD;
+        };
+    }
+
+    private static Ink fill(FoundPart.Kind kind) {
+        return switch (kind) {
+            case WINDOW, TUB, BUCKET -> Ink.WATER;
+            case WHEEL, AXLE, PIPE, HOOP -> Ink.METAL;
+            case DOOR, CABINET_DOOR, PANEL, CRATE, DRAWER, COOLER, TARP, FLOORING -> Ink.SHEET_SIDE;
         };
     }
 

@@ -45,6 +45,31 @@ final class FindOptions {
         };
     }
 
+    /** What could go into a place, that of which there is most first; else what a shop sells. */
+    List<Finds.Thing> things(FoundPart.Use place) {
+        Map<FoundPart, Integer> counts = new LinkedHashMap<>();
+        for (Lot lot : heap.usable()) {
+            if (lot.material() instanceof FoundPart f && f.kind().uses().contains(place)) {
+                counts.merge(f, lot.quantity(), Integer::sum);
+            }
+        }
+        if (counts.isEmpty()) {
+            prices.offers().stream()
+                    .filter(o -> serves(o.material(), place))
+                    .min(Comparator.comparing(Offer::price))
+                    .ifPresent(o -> counts.put((FoundPart) o.material(), PLENTY));
+        }
+        return counts.entrySet().stream()
+                .sorted(Map.Entry.<FoundPart, Integer>comparingByValue().reversed())
+                .limit(MOST_SIZES)
+                .map(e -> new Finds.Thing(place, e.getKey(), e.getValue()))
+                .toList();
+    }
+
+    private static boolean serves(Material material, FoundPart.Use place) {
+        return material instanceof FoundPart f && f.kind().uses().contains(place);
+    }
+
     private List<Finds.Hoops> hoops() {
         Map<Length, Integer> counts = new LinkedHashMap<>();
         Map<Length, Length> thickness = new LinkedHashMap<>();

@@ -1,5 +1,6 @@
 package reliqua.core.fit;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -11,6 +12,7 @@ import reliqua.core.flock.Keeper;
 import reliqua.core.flock.Needs;
 import reliqua.core.flock.Practice;
 import reliqua.core.measure.Length;
+import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.PriceBook;
 
@@ -55,5 +57,13 @@ public record FitRequest(
     public FitRequest seeded(long other) {
         return new FitRequest(
                 family, needs, underside, keeper, heap, prices, addOns, held, cuts, other);
+    }
+
+    /** What odd things there is a place for: in this kind of coop, and in what is built on. */
+    Set<FoundPart.Use> places() {
+        Set<FoundPart.Use> places = EnumSet.noneOf(FoundPart.Use.class);
+        places.addAll(family.places());
+        addOns.forEach(a -> places.addAll(a.places()));
+        return places;
     }
 }

@@ -151,7 +151,12 @@ public final class Fitter {
      */
     private List<Choices> otherChoices(Choices first) {
         List<Choices> others = new ArrayList<>();
-        whole().forEach(f -> others.add(first.with(f)));
+        List<Finds.Thing> things = first.finds().things();
+        things.forEach(t -> others.add(first.with(first.finds().without(t.use()))));
+        if (things.size() > 1) {
+            others.add(first.with(first.finds().with(List.of())));
+        }
+        whole().forEach(f -> others.add(first.with(f.with(things))));
         for (Length widest : sheets.panels()) {
             others.add(first.withWidestPanel(widest));
         }
@@ -173,6 +178,13 @@ public final class Fitter {
         return request.family().builtOf().map(finds::all).orElse(List.of());
     }
 
+    /** In every place what there is most of. */
+    private List<Finds.Thing> placed() {
+        return request.places().stream()
+                .flatMap(place -> finds.things(place).stream().limit(1))
+                .toList();
+    }
+
     private Optional<Choices> firstChoices() {
         Optional<List<Section>> chosen = sections.shared();
         if (chosen.isEmpty()
@@ -190,7 +202,8 @@ public final class Fitter {
                         sheets.roofings().getFirst(),
                         request.underside(),
                         step);
-        return Optional.of(whole().stream().findFirst().map(choices::with).orElse(choices));
+        Finds built = whole().stream().findFirst().orElse(Finds.NONE);
+        return Optional.of(choices.with(built.with(placed())));
     }
 
     /**

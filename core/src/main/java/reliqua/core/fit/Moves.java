@@ -7,7 +7,9 @@ import java.util.stream.Stream;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.coop.family.DesignSpec;
+import reliqua.core.coop.family.Finds;
 import reliqua.core.measure.Length;
+import reliqua.core.stock.FoundPart;
 
 /** The changes of one thing that a search tries on a house: a section, a thickness, a size. */
 final class Moves {
@@ -81,11 +83,25 @@ final class Moves {
                                 moves.add(
                                         c ->
                                                 finds.all(kind).stream()
-                                                        .map(f -> idea(c, choices(c).with(f)))
+                                                        .map(f -> idea(c, whole(c, f)))
                                                         .toList()));
+        request.places().forEach(place -> moves.add(c -> otherThings(c, place)));
         moves.add(this::otherSizes);
         moves.add(this::otherFree);
         return moves;
+    }
+
+    private static Choices whole(Candidate c, Finds found) {
+        return choices(c).with(found.with(choices(c).finds().things()));
+    }
+
+    /** Everything that could go into a place, and nothing in it. */
+    private List<DesignSpec> otherThings(Candidate c, FoundPart.Use place) {
+        Finds now = choices(c).finds();
+        Stream<Finds> others = finds.things(place).stream().map(now::with);
+        return Stream.concat(others, Stream.of(now.without(place)))
+                .map(f -> idea(c, choices(c).with(f)))
+                .toList();
     }
 
     /** Those of the house, and of what is built on to it. */

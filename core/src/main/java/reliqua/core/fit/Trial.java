@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import reliqua.core.check.Finding;
 import reliqua.core.check.Findings;
 import reliqua.core.coop.Coop;
+import reliqua.core.coop.addon.CoopBuilder;
 import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.cutting.CoopPlanner;
@@ -124,7 +125,7 @@ final class Trial {
 
     private Optional<Candidate> drawn(DesignSpec idea) {
         try {
-            Coop coop = request.family().build(idea, request.brief());
+            Coop coop = CoopBuilder.build(idea, request.brief());
             if (bound.of(CoopPlanner.wanted(coop, request.cuts())) > ceiling + 1e-6) {
                 return Optional.empty();
             }

@@ -9,8 +9,8 @@ import reliqua.core.buy.Bill;
 import reliqua.core.check.Finding;
 import reliqua.core.check.Findings;
 import reliqua.core.coop.Coop;
+import reliqua.core.coop.addon.CoopBuilder;
 import reliqua.core.coop.family.Brief;
-import reliqua.core.coop.family.Families;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.cutting.CoopPlanner;
 import reliqua.core.cutting.CutPlanner;
@@ -127,7 +127,7 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
             Consumer<Candidate> soFar)
             throws Unbuildable {
         Coop coop =
-                Families.build(
+                CoopBuilder.build(
                         chosen.spec(),
                         new Brief(project.needs(), project.keeper(), project.addOns()));
         List<Finding> findings =

@@ -10,6 +10,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Location;
+import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.CoopFamily;
 
 /**
@@ -38,6 +39,17 @@ class ClosedHouseTest {
             if (!coop.measures().floorHeight().isPositive()) {
                 fillGround();
             }
+            assertThat(leak(coop)).as("house %d %s", n, coop.measures()).isEqualTo("closed");
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("reliqua.core.coop.Houses#familiesWithWindow")
+    void noGapLeadsInThroughTheWindow(CoopFamily family) {
+        Random random = new Random(83);
+        for (int n = 0; n < 3; n++) {
+            Coop coop = Houses.random(new Houses.Pair(family, AddOn.WINDOW), random);
+            fill(coop);
             assertThat(leak(coop)).as("house %d %s", n, coop.measures()).isEqualTo("closed");
         }
     }

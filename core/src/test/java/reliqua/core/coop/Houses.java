@@ -1,11 +1,13 @@
 package reliqua.core.coop;
 
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import reliqua.core.coop.addon.CoopBuilder;
 import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.Brief;
 import reliqua.core.coop.family.Choices;
@@ -24,6 +26,7 @@ import reliqua.core.flock.Site;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
 import reliqua.core.stock.Block;
+import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Pallet;
 import reliqua.core.stock.Section;
 
@@ -39,6 +42,33 @@ public final class Houses {
     /** Every kind a run can be built on to. */
     public static List<CoopFamily> familiesWithRun() {
         return families().stream().filter(f -> f.addOns().contains(AddOn.RUN)).toList();
+    }
+
+    /** Every kind that can have a window. */
+    public static List<CoopFamily> familiesWithWindow() {
+        return families().stream().filter(f -> f.addOns().contains(AddOn.WINDOW)).toList();
+    }
+
+    /** A kind of coop and something that is built on to it. */
+    public record Pair(CoopFamily family, AddOn addOn) {
+        @Override
+        public String toString() {
+            return family.id() + " with " + addOn.id();
+        }
+    }
+
+    /** Every kind with everything that can be built on to it. */
+    public static List<Pair> pairs() {
+        return families().stream()
+                .flatMap(f -> f.addOns().stream().map(a -> new Pair(f, a)))
+                .toList();
+    }
+
+    /** A random one of a pair; a perch stands in a run. */
+    public static Coop random(Pair pair, Random random) {
+        Set<AddOn> both =
+                pair.addOn() == AddOn.PERCH ? Set.of(AddOn.RUN, AddOn.PERCH) : Set.of(pair.addOn());
+        return random(pair.family(), both, random);
     }
 
     public static Needs needs(int hens) {
@@ -96,7 +126,7 @@ public final class Houses {
 
     /** Draws it up for a keeper of ordinary height. */
     public static Coop build(DesignSpec spec, Needs needs) throws Unbuildable {
-        return Families.build(spec, new Brief(needs, Keeper.with(Tape.METRIC)));
+        return CoopBuilder.build(spec, new Brief(needs, Keeper.with(Tape.METRIC)));
     }
 
     /** The ordinary one's design. */
@@ -139,7 +169,7 @@ public final class Houses {
             Needs needs = needs(3 + random.nextInt(14), random);
             Brief brief = new Brief(needs, Keeper.with(Tape.METRIC), addOns);
             try {
-                return family.build(drawn(family, brief, random), brief);
+                return CoopBuilder.build(drawn(family, brief, random), brief);
             } catch (Unbuildable e) {
                 continue;
             }
@@ -148,10 +178,12 @@ public final class Houses {
 
     /** Of any lengths; where whole things decide, of the sizes they give. */
     private static DesignSpec drawn(CoopFamily family, Brief brief, Random random) {
-        Choices choices = choices(random).with(any(family.claddings(), random));
+        Choices bare = choices(random).with(any(family.claddings(), random));
+        Choices choices = bare.with(bare.finds().with(things(family, brief, random)));
         if (family.builtOf().isPresent()) {
             boolean pallets = family.builtOf().get() == Finds.Kind.PALLETS;
-            Choices whole = choices.with(pallets ? finds(random) : hoops(random));
+            Finds built = pallets ? finds(random) : hoops(random);
+            Choices whole = choices.with(built.with(choices.finds().things()));
             return family.sized(
                     whole, brief, Map.of(), mm(random, 1500, 4000), mm(random, 800, 3000));
         }
@@ -161,6 +193,47 @@ public final class Houses {
             lengths.put(AddOn.RUN.keys().getFirst(), mm(random, 1800, 2600));
         }
         return new DesignSpec(family.id(), lengths, choices, brief.addOns());
+    }
+
+    /** Something found for most of the places there are. */
+    private static List<Finds.Thing> things(CoopFamily family, Brief brief, Random random) {
+        Set<FoundPart.Use> places = EnumSet.noneOf(FoundPart.Use.class);
+        places.addAll(family.places());
+        brief.addOns().forEach(a -> places.addAll(a.places()));
+        return places.stream()
+                .filter(p -> p == FoundPart.Use.WHEELS || random.nextInt(3) > 0)
+                .map(p -> new Finds.Thing(p, thing(p, random), 4))
+                .toList();
+    }
+
+    private static FoundPart thing(FoundPart.Use place, Random random) {
+        return switch (place) {
+            case DOOR ->
+                    found(
+                            FoundPart.Kind.DOOR,
+                            mm(random, 650, 850),
+                            mm(random, 1600, 2000),
+                            Length.mm(35));
+            case HATCH ->
+                    found(
+                            FoundPart.Kind.CABINET_DOOR,
+                            mm(random, 380, 600),
+                            mm(random, 380, 800),
+                            Length.mm(18));
+            case GLAZING ->
+                    found(FoundPart.Kind.WINDOW, mm(random, 300, 800), mm(random, 250, 500));
+            case WHEELS -> found(FoundPart.Kind.WHEEL, mm(random, 150, 400), mm(random, 30, 90));
+            default ->
+                    found(
+                            FoundPart.Kind.TUB,
+                            mm(random, 300, 600),
+                            mm(random, 300, 600),
+                            mm(random, 300, 600));
+        };
+    }
+
+    private static FoundPart found(FoundPart.Kind kind, Length... sizes) {
+        return new FoundPart(kind, List.of(sizes));
     }
 
     private static Finds finds(Random random) {

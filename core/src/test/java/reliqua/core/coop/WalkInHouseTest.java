@@ -10,6 +10,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import reliqua.core.check.Finding;
 import reliqua.core.check.Findings;
+import reliqua.core.coop.addon.CoopBuilder;
 import reliqua.core.coop.family.Brief;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.CoopFamily;
@@ -39,7 +40,7 @@ class WalkInHouseTest {
     }
 
     private static Coop coop() throws Unbuildable {
-        return Families.build(spec(Map.of()), BRIEF);
+        return CoopBuilder.build(spec(Map.of()), BRIEF);
     }
 
     @Test
@@ -99,7 +100,7 @@ class WalkInHouseTest {
     @Test
     void tooNarrowForAPersonIsSaidSo() {
         DesignSpec narrow = spec(Map.of()).with("width", Length.mm(1300));
-        assertThatThrownBy(() -> Families.build(narrow, BRIEF))
+        assertThatThrownBy(() -> CoopBuilder.build(narrow, BRIEF))
                 .isInstanceOfSatisfying(
                         Unbuildable.class,
                         e -> assertThat(e.reason().words(Tape.METRIC)).contains("1300 mm"));
@@ -109,7 +110,7 @@ class WalkInHouseTest {
     void aKindThatIsNotKnownIsSaidSo() {
         DesignSpec unknown = new DesignSpec("castle", spec(Map.of()).lengths(), CHOICES, Set.of());
         assertThat(Families.find("castle")).isEqualTo(Optional.empty());
-        assertThatThrownBy(() -> Families.build(unknown, BRIEF))
+        assertThatThrownBy(() -> CoopBuilder.build(unknown, BRIEF))
                 .isInstanceOfSatisfying(
                         Unbuildable.class,
                         e -> assertThat(e.reason().words(Tape.METRIC)).contains("castle"));

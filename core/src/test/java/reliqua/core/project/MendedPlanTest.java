@@ -14,8 +14,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
+import reliqua.core.coop.addon.CoopBuilder;
 import reliqua.core.coop.family.Brief;
-import reliqua.core.coop.family.Families;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.cutting.CoopPlanner;
 import reliqua.core.cutting.CutPlanner;
@@ -35,7 +35,7 @@ import reliqua.core.stock.Stick;
 class MendedPlanTest {
     private static Coop whole(Project project) throws Unbuildable {
         Project.Chosen chosen = project.chosen().orElseThrow();
-        return Families.build(chosen.spec(), new Brief(project.needs(), project.keeper()));
+        return CoopBuilder.build(chosen.spec(), new Brief(project.needs(), project.keeper()));
     }
 
     private static Decided decided(Project project) {

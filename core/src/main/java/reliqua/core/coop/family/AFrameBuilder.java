@@ -160,9 +160,7 @@ final class AFrameBuilder {
                         t,
                         top));
         ledges(trim, skin, high);
-        book.opening(
-                new Opening(
-                        Opening.Kind.CLEAN_OUT_DOOR, middle.minus(w), high.half(), Length.ZERO));
+        book.opening(Opening.arched(Opening.Kind.CLEAN_OUT_DOOR, Length.ZERO, w, middle, high));
     }
 
     private void half(Role role, List<Corner> profile, Length wide, Length high) {
@@ -325,7 +323,7 @@ final class AFrameBuilder {
                 high,
                 depth.minus(foot.times(2)),
                 new Solid(Axis.X, profile, List.of(), width, width.plus(MESH)));
-        book.opening(new Opening(Opening.Kind.WALL_VENT, depth, high.half(), Length.ZERO));
+        book.opening(Opening.arched(Opening.Kind.WALL_VENT, width, Length.ZERO, depth, high));
     }
 
     /** All of it is near birds at night. */

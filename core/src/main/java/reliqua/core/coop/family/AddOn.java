@@ -1,6 +1,10 @@
 package reliqua.core.coop.family;
 
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
+import reliqua.core.stock.FoundPart;
 
 /** What can be built on to a coop of any family that has room for it. */
 public enum AddOn {
@@ -8,16 +12,57 @@ public enum AddOn {
      * A meshed run in front, up to under the eaves, with a gate; on legs, the space below is part
      * of it.
      */
-    RUN("run", List.of("run-length"), List.of(Choices.Group.RUN));
+    RUN("run", List.of("run-length"), List.of(Choices.Group.RUN)),
+    /** A window in the left wall: what the heap has, else mesh with a flap. */
+    WINDOW("window", FoundPart.Use.GLAZING),
+    /** A board below the roosts that is pulled out and scraped. */
+    DROPPINGS_BOARD("droppings-board"),
+    /** A bar across the keeper's door, in brackets. */
+    DOOR_BAR("door-bar"),
+    /** A wooden gutter at the low eaves, over a tub where the heap has one. */
+    GUTTER("gutter", List.of(Choices.Group.BOARDS), FoundPart.Use.WATERER),
+    /** A frame for dry earth. */
+    DUST_BATH("dust-bath", List.of(Choices.Group.BOARDS)),
+    /** A bar on stakes in the run. */
+    PERCH("perch"),
+    /** Two wheels under one end of a pen that is moved. */
+    WHEELS("wheels", FoundPart.Use.WHEELS),
+    /** Mesh under a pen. */
+    WIRE_FLOOR("wire-floor");
+
+    /** What a house on the ground or off it has room for. */
+    static final Set<AddOn> OF_HOUSES =
+            Collections.unmodifiableSet(EnumSet.of(DROPPINGS_BOARD, DOOR_BAR, GUTTER, DUST_BATH));
+
+    /** What a pen that is moved has room for. */
+    static final Set<AddOn> OF_PENS = Collections.unmodifiableSet(EnumSet.of(WHEELS, WIRE_FLOOR));
 
     private final String id;
     private final List<String> keys;
     private final List<Choices.Group> groups;
+    private final Set<FoundPart.Use> places;
 
     AddOn(String id, List<String> keys, List<Choices.Group> groups) {
         this.id = id;
         this.keys = keys;
         this.groups = groups;
+        this.places = Set.of();
+    }
+
+    AddOn(String id, FoundPart.Use... places) {
+        this(id, List.of(), places);
+    }
+
+    AddOn(String id, List<Choices.Group> groups, FoundPart.Use... places) {
+        this.id = id;
+        this.keys = List.of();
+        this.groups = groups;
+        this.places = Set.of(places);
+    }
+
+    /** What odd things it has a place for. */
+    public Set<FoundPart.Use> places() {
+        return places;
     }
 
     /** Its name in files and in the keys of words. */

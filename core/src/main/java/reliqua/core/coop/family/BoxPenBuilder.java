@@ -192,8 +192,14 @@ final class BoxPenBuilder {
                 depth,
                 new Solid(Axis.X, profile, List.of(), width, width.plus(MESH)));
         book.opening(
-                new Opening(
-                        Opening.Kind.WALL_VENT, width.minus(at.closed), at.backTop(), Length.ZERO));
+                Opening.inFront(
+                        Opening.Kind.WALL_VENT,
+                        at.closed,
+                        width,
+                        depth,
+                        Length.ZERO,
+                        at.backTop(),
+                        Length.ZERO));
     }
 
     /** On the purlins of the open part, in strips across it. */
@@ -229,11 +235,14 @@ final class BoxPenBuilder {
                 .build(Role.GATE_FRAME, x0, x1, z0, z1, outer);
         mesh(x1.minus(x0), z1.minus(z0), Solid.box(x0, x1, outer.minus(MESH), outer, z0, z1));
         book.opening(
-                new Opening(
+                Opening.inFront(
                         Opening.Kind.GATE,
-                        at.doorTo().minus(at.doorFrom()),
-                        at.height.minus(w.times(2)),
-                        w));
+                        at.doorFrom(),
+                        at.doorTo(),
+                        Length.ZERO,
+                        w,
+                        at.height.minus(w),
+                        Length.ZERO));
     }
 
     private void mesh(Length across, Length along, Solid solid) {

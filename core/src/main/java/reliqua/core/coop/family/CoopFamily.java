@@ -1,12 +1,12 @@
 package reliqua.core.coop.family;
 
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import reliqua.core.coop.Coop;
 import reliqua.core.measure.Length;
+import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Section;
 
 /**
@@ -54,13 +54,16 @@ public interface CoopFamily {
     Length leastOther(Length side, Choices choices, Brief brief);
 
     /** What can be built on to one. */
-    default Set<AddOn> addOns() {
-        return EnumSet.allOf(AddOn.class);
-    }
+    Set<AddOn> addOns();
 
     /** What used whole decides its sizes, if anything does. */
     default Optional<Finds.Kind> builtOf() {
         return Optional.empty();
+    }
+
+    /** What odd things there is a place for, whatever is built on. */
+    default Set<FoundPart.Use> places() {
+        return Set.of();
     }
 
     /** What its walls can be closed with, the usual first. */

@@ -1,5 +1,6 @@
 package reliqua.core.coop.family;
 
+import java.util.List;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
 import reliqua.core.measure.Length;
@@ -30,6 +31,12 @@ final class DoorBuilder {
         Length x1 = at.door().to().plus(inset);
         Length z0 = at.doorBottom().minus(inset);
         Length z1 = at.doorTop().plus(inset);
+        if (at.leaf.isPresent()) {
+            Length out = at.leaf.get().thick().negated();
+            Solid leaf = Solid.box(x0, x1, out, Length.ZERO, z0, z1);
+            book.whole(Role.FOUND_LEAF, at.leaf.get().thing().find(), List.of(), leaf);
+            return;
+        }
         book.cutOut(
                 Role.DOOR_LEAF,
                 t,

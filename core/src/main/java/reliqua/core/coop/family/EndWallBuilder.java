@@ -138,11 +138,14 @@ final class EndWallBuilder {
                     x1.minus(x0),
                     Solid.box(x0, x1, y, y.plus(sd), bottom.minus(st), bottom));
             book.opening(
-                    new Opening(
+                    Opening.inFront(
                             Opening.Kind.WALL_VENT,
-                            x1.minus(x0),
-                            at.wallVent(),
-                            bottom.minus(at.deckTop())));
+                            x0,
+                            x1,
+                            y.isPositive() ? at.d.depth() : y,
+                            bottom,
+                            bottom.plus(at.wallVent()),
+                            at.deckTop()));
         }
     }
 
@@ -234,17 +237,23 @@ final class EndWallBuilder {
 
     private void openings() {
         book.opening(
-                new Opening(
+                Opening.inFront(
                         Opening.Kind.POP_DOOR,
-                        at.pop().width(),
-                        needs().popDoorHeight(),
-                        at.popSill().minus(at.deckTop())));
+                        at.pop().from(),
+                        at.pop().to(),
+                        Length.ZERO,
+                        at.popSill(),
+                        at.popTop(),
+                        at.deckTop()));
         book.opening(
-                new Opening(
+                Opening.inFront(
                         Opening.Kind.CLEAN_OUT_DOOR,
-                        at.door().width(),
-                        at.doorTop().minus(at.doorBottom()),
-                        at.doorBottom().minus(at.deckTop())));
+                        at.door().from(),
+                        at.door().to(),
+                        Length.ZERO,
+                        at.doorBottom(),
+                        at.doorTop(),
+                        at.deckTop()));
     }
 
     private Needs needs() {

@@ -2,8 +2,6 @@ package reliqua.core.coop.family;
 
 import java.util.List;
 import java.util.Optional;
-import reliqua.core.coop.Coop;
-import reliqua.core.measure.Sum;
 
 /** The kinds of coop there are. */
 public final class Families {
@@ -27,18 +25,5 @@ public final class Families {
     /** The one of this id, if there is one. */
     public static Optional<CoopFamily> find(String id) {
         return ALL.stream().filter(f -> f.id().equals(id)).findFirst();
-    }
-
-    /**
-     * Draws up a design.
-     *
-     * @throws Unbuildable when its family is not known here, or refuses it
-     */
-    public static Coop build(DesignSpec spec, Brief brief) throws Unbuildable {
-        CoopFamily family = find(spec.family()).orElse(null);
-        if (family == null) {
-            throw new Unbuildable(Sum.of("family.unknown", spec.family()));
-        }
-        return family.build(spec, brief);
     }
 }

@@ -1,9 +1,14 @@
 package reliqua.core.coop.family;
 
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
+import reliqua.core.coop.Find;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Words;
 import reliqua.core.stock.Block;
+import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Pallet;
 
 /**
@@ -12,12 +17,68 @@ import reliqua.core.stock.Pallet;
  * @param pallet the pallets that are walls and floor
  * @param footing the blocks it stands on
  * @param hoops the hoops or pipes that are its roof
+ * @param things odd things in the places they serve in, one a place
  */
 public record Finds(
-        Optional<WholePallet> pallet, Optional<Footing> footing, Optional<Hoops> hoops) {
+        Optional<WholePallet> pallet,
+        Optional<Footing> footing,
+        Optional<Hoops> hoops,
+        List<Thing> things) {
     /** Nothing is used whole. */
     public static final Finds NONE =
-            new Finds(Optional.empty(), Optional.empty(), Optional.empty());
+            new Finds(Optional.empty(), Optional.empty(), Optional.empty(), List.of());
+
+    /** Keeps the things in the order of their uses. */
+    public Finds {
+        things = things.stream().sorted(Comparator.comparing(Thing::use)).toList();
+    }
+
+    /** Pallets, blocks or hoops alone. */
+    public Finds(Optional<WholePallet> pallet, Optional<Footing> footing, Optional<Hoops> hoops) {
+        this(pallet, footing, hoops, List.of());
+    }
+
+    /** What serves in a place, if anything was found for it. */
+    public Optional<Thing> thing(FoundPart.Use use) {
+        return things.stream().filter(t -> t.use() == use).findFirst();
+    }
+
+    /** The same with this in the place it serves in. */
+    public Finds with(Thing thing) {
+        List<Thing> changed = new ArrayList<>(without(thing.use()).things);
+        changed.add(thing);
+        return new Finds(pallet, footing, hoops, changed);
+    }
+
+    /** The same with nothing in a place. */
+    public Finds without(FoundPart.Use use) {
+        return new Finds(
+                pallet, footing, hoops, things.stream().filter(t -> t.use() != use).toList());
+    }
+
+    /** The same pallets, blocks and hoops with other things. */
+    public Finds with(List<Thing> others) {
+        return new Finds(pallet, footing, hoops, others);
+    }
+
+    /**
+     * An odd thing in a place.
+     *
+     * @param use the place it serves in
+     * @param part what it is
+     * @param count how many of it there are
+     */
+    public record Thing(FoundPart.Use use, FoundPart part, int count) {
+        /** What takes one out of the heap. */
+        public Find find() {
+            return new Find.OfThing(part.kind(), part.sizes());
+        }
+
+        /** One of its sizes; another where so many were not measured. */
+        public Length size(int n, Length otherwise) {
+            return n < part.sizes().size() ? part.sizes().get(n) : otherwise;
+        }
+    }
 
     /** What a kind of coop can be built of. */
     public enum Kind {

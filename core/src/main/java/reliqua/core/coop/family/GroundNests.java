@@ -59,7 +59,7 @@ record GroundNests(
                     x1.minus(begin),
                     Solid.box(begin, x1, y, y.plus(rail.width()), Length.ZERO, rail.thickness()));
         }
-        book.opening(new Opening(Opening.Kind.NEST_ENTRANCE, row, top.minus(lip), lip));
+        book.opening(Opening.inSide(Opening.Kind.NEST_ENTRANCE, x1, y0, y1, lip, top, Length.ZERO));
     }
 
     private void nest(PartsBook book, Length wide, Length high, Solid solid) {

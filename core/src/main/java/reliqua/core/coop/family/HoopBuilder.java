@@ -147,12 +147,7 @@ final class HoopBuilder {
                             z,
                             z.plus(trim.width())));
         }
-        book.opening(
-                new Opening(
-                        Opening.Kind.CLEAN_OUT_DOOR,
-                        middle.minus(w),
-                        at.top().half(),
-                        Length.ZERO));
+        book.opening(Opening.arched(Opening.Kind.CLEAN_OUT_DOOR, Length.ZERO, w, middle, at.top()));
     }
 
     /** Points of the outline over the mesh before a depth, from the top down to the foot. */
@@ -218,7 +213,7 @@ final class HoopBuilder {
                         tieFrom().plus(t).plus(BESIDE_NESTS),
                         at.closed.minus(at.pipe()).minus(t),
                         depth,
-                        side,
+                        side.max(w),
                         at.frame,
                         at.c.skin(),
                         at.needs)
@@ -242,7 +237,7 @@ final class HoopBuilder {
         end.addAll(at.arc(out.plus(MESH)).reversed());
         end.add(new Corner(Length.ZERO, t));
         strip(at.top(), depth, new Solid(Axis.X, end, List.of(), width, width.plus(MESH)));
-        book.opening(new Opening(Opening.Kind.WALL_VENT, depth, at.top().half(), Length.ZERO));
+        book.opening(Opening.arched(Opening.Kind.WALL_VENT, width, Length.ZERO, depth, at.top()));
     }
 
     private void strip(Length across, Length along, Solid solid) {

@@ -55,11 +55,7 @@ record InsideNests(
         panel(book, row(), lip.minus(bottom), Solid.box(x1, x1.plus(skin), y0, y1, bottom, lip));
         bearers(book, y0, y1, x1, bottom);
         book.opening(
-                new Opening(
-                        Opening.Kind.NEST_ENTRANCE,
-                        row(),
-                        needs.nestHeight().minus(Needs.NEST_LIP),
-                        lip.minus(room.floor())));
+                Opening.inSide(Opening.Kind.NEST_ENTRANCE, x1, y0, y1, lip, top, room.floor()));
     }
 
     private void panel(PartsBook book, Length width, Length height, Solid solid) {

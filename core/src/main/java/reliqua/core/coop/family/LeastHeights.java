@@ -7,6 +7,9 @@ import reliqua.core.measure.Length;
 final class LeastHeights {
     private static final Length DOOR_ROOM = Length.mm(110);
 
+    /** Least strip of vents over a door. */
+    private static final Length VENT_STRIP = Length.mm(40);
+
     private final DesignSpec spec;
     private final Choices choices;
     private final Needs needs;
@@ -22,9 +25,18 @@ final class LeastHeights {
         return spec.depth().minus(sd).scaled(SingleSlope.PLAIN_LAPS).ceilTo(choices.step());
     }
 
+    /** What of the heap closes the keeper's opening wants a front so high, plates and vent too. */
+    private Length forLeaf(ShedKind kind) {
+        Length st = choices.section(Choices.Group.WALLS).thickness();
+        return kind.leaf(choices)
+                .map(l -> l.height().plus(st.times(4)).plus(VENT_STRIP).minus(fall()))
+                .orElse(Length.ZERO)
+                .ceilTo(choices.step());
+    }
+
     /** The design with the lowest walls for birds alone. */
     DesignSpec forBirds() {
-        return withBack(birds());
+        return withBack(birds().max(forLeaf(ShedKind.RAISED)));
     }
 
     /**
@@ -34,7 +46,8 @@ final class LeastHeights {
     DesignSpec standing(Length height) {
         Length middle = spec.depth().half();
         Length front = height.plus(middle.scaled(SingleSlope.PLAIN_LAPS));
-        return withBack(birds().max(front.minus(fall()).ceilTo(choices.step())));
+        Length keeper = front.minus(fall()).ceilTo(choices.step());
+        return withBack(birds().max(keeper).max(forLeaf(ShedKind.WALK_IN)));
     }
 
     private DesignSpec withBack(Length back) {

@@ -2,7 +2,6 @@ package reliqua.core.coop.family;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -55,7 +54,7 @@ final class PalletHouse implements CoopFamily {
 
     @Override
     public Set<AddOn> addOns() {
-        return EnumSet.noneOf(AddOn.class);
+        return AddOn.OF_HOUSES;
     }
 
     @Override

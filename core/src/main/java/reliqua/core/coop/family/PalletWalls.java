@@ -189,22 +189,35 @@ final class PalletWalls {
                 at.width.plus(turned).ceilTo(at.c.step()),
                 Solid.box(Length.ZERO, at.width, thin.negated(), Length.ZERO, z0, z1));
         book.opening(
-                new Opening(Opening.Kind.WALL_VENT, at.width, at.vent(), z0.minus(at.deckTop())));
+                Opening.inFront(
+                        Opening.Kind.WALL_VENT,
+                        Length.ZERO,
+                        at.width,
+                        Length.ZERO,
+                        z0,
+                        z1,
+                        at.deckTop()));
     }
 
     void openings() {
         PopHole pop = at.popHole();
         book.opening(
-                new Opening(
+                Opening.inFront(
                         Opening.Kind.POP_DOOR,
-                        pop.to().minus(pop.from()),
-                        pop.top().minus(pop.sill()),
-                        pop.sill().minus(at.deckTop())));
+                        pop.from(),
+                        pop.to(),
+                        Length.ZERO,
+                        pop.sill(),
+                        pop.top(),
+                        at.deckTop()));
         book.opening(
-                new Opening(
+                Opening.inFront(
                         Opening.Kind.CLEAN_OUT_DOOR,
-                        pallet.width(),
-                        pallet.length(),
-                        at.floorTop().minus(at.deckTop())));
+                        at.doorFrom(),
+                        at.doorTo(),
+                        Length.ZERO,
+                        at.floorTop(),
+                        at.courseTop(),
+                        at.deckTop()));
     }
 }

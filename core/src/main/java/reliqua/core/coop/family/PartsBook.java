@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import reliqua.core.coop.Bounds;
+import reliqua.core.coop.Coop;
 import reliqua.core.coop.Find;
 import reliqua.core.coop.Opening;
 import reliqua.core.coop.Part;
@@ -16,27 +17,44 @@ import reliqua.core.measure.Length;
 import reliqua.core.stock.Section;
 
 /** Gathers the parts while a house is drawn up, and gives each its mark. */
-final class PartsBook {
+public final class PartsBook {
     private final List<Part> parts = new ArrayList<>();
     private final List<Opening> openings = new ArrayList<>();
     private final Map<Character, Integer> last = new HashMap<>();
+
+    /** Begun anew. */
+    public PartsBook() {}
+
+    /** With all of a coop in it; marks go on after its own. */
+    public static PartsBook goingOn(Coop coop) {
+        PartsBook book = new PartsBook();
+        book.parts.addAll(coop.parts());
+        book.openings.addAll(coop.openings());
+        coop.parts().forEach(p -> book.taken(p.mark()));
+        return book;
+    }
+
+    private void taken(String mark) {
+        last.merge(mark.charAt(0), Integer.parseInt(mark.substring(1)), Integer::max);
+    }
 
     private String mark(Role role) {
         return role.letter() + "" + last.merge(role.letter(), 1, Integer::sum);
     }
 
     /** A stick cut square at both ends. */
-    void stick(Role role, Section section, Length length, Solid solid) {
+    public void stick(Role role, Section section, Length length, Solid solid) {
         stick(role, section, length, Angle.ZERO, Angle.ZERO, solid);
     }
 
     /** A stick with its end cuts. */
-    void stick(Role role, Section section, Length length, Angle start, Angle end, Solid solid) {
+    public void stick(
+            Role role, Section section, Length length, Angle start, Angle end, Solid solid) {
         parts.add(new Part.StickPart(mark(role), role, section, length, start, end, solid));
     }
 
     /** A rectangular panel; returns its mark. */
-    String panel(Role role, Length thickness, Length width, Length height, Solid solid) {
+    public String panel(Role role, Length thickness, Length width, Length height, Solid solid) {
         String mark = mark(role);
         parts.add(
                 new Part.PanelPart(
@@ -51,11 +69,13 @@ final class PartsBook {
         return mark;
     }
 
-    /** A panel with a sloped top. */
-    void sloped(Role role, Length thickness, Length width, Length high, Length low, Solid solid) {
+    /** A panel with a sloped top; returns its mark. */
+    public String sloped(
+            Role role, Length thickness, Length width, Length high, Length low, Solid solid) {
+        String mark = mark(role);
         parts.add(
                 new Part.PanelPart(
-                        mark(role),
+                        mark,
                         role,
                         thickness,
                         width,
@@ -63,10 +83,11 @@ final class PartsBook {
                         Optional.of(low),
                         Optional.empty(),
                         solid));
+        return mark;
     }
 
     /** A panel that is what was cut out of another. */
-    void cutOut(
+    public void cutOut(
             Role role, Length thickness, Length width, Length height, String from, Solid solid) {
         parts.add(
                 new Part.PanelPart(
@@ -80,35 +101,36 @@ final class PartsBook {
                         solid));
     }
 
-    void roofSheet(Length length, Length fullWidth, Length covered, Solid solid) {
+    public void roofSheet(Length length, Length fullWidth, Length covered, Solid solid) {
         parts.add(
                 new Part.RoofPart(
                         mark(Role.ROOF_SHEET), Role.ROOF_SHEET, length, fullWidth, covered, solid));
     }
 
-    void mesh(Role role, Length aperture, Length width, Length length, Solid solid) {
+    public void mesh(Role role, Length aperture, Length width, Length length, Solid solid) {
         parts.add(new Part.MeshPart(mark(role), role, aperture, width, length, solid));
     }
 
     /** A thing used as it is. */
-    void whole(Role role, Find find, List<Bounds> ribs, Solid solid) {
+    public void whole(Role role, Find find, List<Bounds> ribs, Solid solid) {
         whole(role, find, Optional.empty(), ribs, solid);
     }
 
     /** A thing sawn down to a length. */
-    void whole(Role role, Find find, Optional<Length> sawnTo, List<Bounds> ribs, Solid solid) {
+    public void whole(
+            Role role, Find find, Optional<Length> sawnTo, List<Bounds> ribs, Solid solid) {
         parts.add(new Part.WholePart(mark(role), role, find, sawnTo, ribs, solid));
     }
 
-    void opening(Opening opening) {
+    public void opening(Opening opening) {
         openings.add(opening);
     }
 
-    List<Part> parts() {
+    public List<Part> parts() {
         return parts;
     }
 
-    List<Opening> openings() {
+    public List<Opening> openings() {
         return openings;
     }
 }

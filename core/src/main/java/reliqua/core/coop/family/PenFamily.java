@@ -1,17 +1,16 @@
 package reliqua.core.coop.family;
 
-import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import reliqua.core.measure.Length;
 
-/** What kinds of pens have in common: nothing is built on, and their size is that of the ground. */
+/** What kinds of pens have in common: their size is that of the ground. */
 abstract class PenFamily implements CoopFamily {
     @Override
     public final Set<AddOn> addOns() {
-        return EnumSet.noneOf(AddOn.class);
+        return AddOn.OF_PENS;
     }
 
     @Override
@@ -21,7 +20,7 @@ abstract class PenFamily implements CoopFamily {
         lengths.put(ShedDimensions.WIDTH, width);
         lengths.put(ShedDimensions.DEPTH, depth);
         lengths.replaceAll(held::getOrDefault);
-        return settled(new DesignSpec(id(), lengths, choices, Set.of()), brief, held);
+        return settled(new DesignSpec(id(), lengths, choices, brief.addOns()), brief, held);
     }
 
     /** With some lengths as the keeper has fixed them. */

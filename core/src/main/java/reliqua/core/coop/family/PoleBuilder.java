@@ -217,11 +217,14 @@ final class PoleBuilder {
     private void doors() {
         new PopDoorBuilder(at.popHole(), book).build();
         book.opening(
-                new Opening(
+                Opening.inFront(
                         Opening.Kind.POP_DOOR,
-                        at.popTo().minus(at.popFrom()),
-                        at.popTop().minus(at.popSill()),
-                        at.popSill()));
+                        at.popFrom(),
+                        at.popTo(),
+                        Length.ZERO,
+                        at.popSill(),
+                        at.popTop(),
+                        Length.ZERO));
         Length inset = rim.minus(ShedLayout.DOOR_GAP);
         Length x0 = at.doorFrom().minus(inset);
         Length x1 = at.doorTo().plus(inset);
@@ -238,11 +241,14 @@ final class PoleBuilder {
         Length face = t.plus(trim.thickness()).negated();
         new BracedLeaf(book, trim, at.c.step()).build(Role.DOOR_FRAME, x0, x1, z0, z1, face);
         book.opening(
-                new Opening(
+                Opening.inFront(
                         Opening.Kind.CLEAN_OUT_DOOR,
-                        at.doorTo().minus(at.doorFrom()),
-                        at.doorTop().minus(at.doorBottom()),
-                        at.doorBottom()));
+                        at.doorFrom(),
+                        at.doorTo(),
+                        Length.ZERO,
+                        at.doorBottom(),
+                        at.doorTop(),
+                        Length.ZERO));
     }
 
     /** In a trench between and before the posts, up to the boards. */

@@ -1,7 +1,6 @@
 package reliqua.core.coop.family;
 
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -47,7 +46,7 @@ final class PoleHouse implements CoopFamily {
 
     @Override
     public Set<AddOn> addOns() {
-        return EnumSet.noneOf(AddOn.class);
+        return AddOn.OF_HOUSES;
     }
 
     @Override

@@ -1,10 +1,13 @@
 package reliqua.core.coop.family;
 
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import reliqua.core.coop.Coop;
 import reliqua.core.measure.Length;
+import reliqua.core.stock.FoundPart;
 
 /** The raised house: a single-slope roof on legs, reached from outside. */
 final class RaisedHouse implements CoopFamily {
@@ -45,7 +48,17 @@ final class RaisedHouse implements CoopFamily {
                         spec.length(ShedDimensions.FRONT),
                         spec.length(ShedDimensions.BACK),
                         spec.length(ShedDimensions.OVERHANG));
-        return ShedHouse.build(dimensions, spec, brief, new ShedKind(ShedKind.Base.LEGS, false));
+        return ShedHouse.build(dimensions, spec, brief, ShedKind.RAISED);
+    }
+
+    @Override
+    public Set<AddOn> addOns() {
+        return ShedHouse.ADD_ONS;
+    }
+
+    @Override
+    public Set<FoundPart.Use> places() {
+        return EnumSet.of(FoundPart.Use.HATCH);
     }
 
     @Override

@@ -262,7 +262,15 @@ final class RoofBuilder {
                 gap.plus(MESH_LAP.times(2)).ceilTo(at.choices().step()),
                 x1.minus(x0).plus(MESH_LAP.times(2)).ceilTo(at.choices().step()),
                 Solid.box(x0, x1, y, y.plus(MESH_THICKNESS), bottom, front));
-        book.opening(new Opening(Opening.Kind.EAVE_VENT, x1.minus(x0), gap, above));
+        book.opening(
+                Opening.inFront(
+                        Opening.Kind.EAVE_VENT,
+                        x0,
+                        x1,
+                        y,
+                        bottom,
+                        bottom.plus(gap),
+                        bottom.minus(above)));
     }
 
     /** Mesh over a strip that is left open below both plates. */

@@ -198,8 +198,7 @@ final class RunBuilder {
                 z1.minus(z0),
                 Solid.box(x0, x1, outer.minus(MESH_THICKNESS), outer, z0, z1));
         book.opening(
-                new Opening(
-                        Opening.Kind.GATE, GATE, top.minus(sd.times(2)), sd.minus(at.deckTop())));
+                Opening.inFront(Opening.Kind.GATE, from, to, y, sd, top.minus(sd), at.deckTop()));
     }
 
     private void over() {

@@ -1,8 +1,11 @@
 package reliqua.core.coop.family;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Opening;
@@ -20,7 +23,16 @@ import reliqua.core.measure.Sum;
  * roof drains; nests hung outside the right wall, and the left where one side is too short.
  */
 final class ShedHouse {
+    /** All that houses have room for, a run before the front, and a window. */
+    static final Set<AddOn> ADD_ONS = withRun();
+
     private ShedHouse() {}
+
+    private static Set<AddOn> withRun() {
+        Set<AddOn> all = EnumSet.copyOf(AddOn.OF_HOUSES);
+        all.addAll(Set.of(AddOn.RUN, AddOn.WINDOW, AddOn.PERCH));
+        return Collections.unmodifiableSet(all);
+    }
 
     /**
      * Draws up the house.

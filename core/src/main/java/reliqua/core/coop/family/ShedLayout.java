@@ -27,6 +27,10 @@ final class ShedLayout {
     /** Wide enough for somebody with a bucket. */
     private static final Length DOOR_TO_WALK_THROUGH = Length.mm(610);
 
+    /** A cabinet's door is narrower than one would make, and does for a rake. */
+    private static final Length HATCH_NARROWEST = Length.mm(350);
+
+    private static final Length DOOR_TO_STOOP_THROUGH = Length.mm(1500);
     private static final Length DOOR_BELOW_PLATE = Length.mm(100);
     private static final Length WALL_VENT_HIGHEST = Length.mm(300);
     private static final Length NEST_OPENING_LOW = Length.mm(200);
@@ -41,7 +45,11 @@ final class ShedLayout {
     final ShedKind kind;
     final SingleSlope roof;
 
+    /** The found door or hatch that closes the keeper's opening. */
+    final Optional<FoundLeaf> leaf;
+
     private final Optional<Length> runOut;
+    private final boolean withWindow;
 
     ShedLayout(ShedDimensions d, DesignSpec spec, Brief brief, ShedKind kind) throws Unbuildable {
         this.d = d;
@@ -50,8 +58,10 @@ final class ShedLayout {
                 spec.addOns().contains(AddOn.RUN)
                         ? Optional.of(spec.length(ShedSizes.RUN_LENGTH))
                         : Optional.empty();
+        this.withWindow = spec.addOns().contains(AddOn.WINDOW);
         this.needs = brief.needs();
         this.kind = kind;
+        this.leaf = kind.leaf(c);
         this.roof =
                 new SingleSlope(
                         d.width(),
@@ -65,11 +75,31 @@ final class ShedLayout {
                         needs,
                         c);
         roof.check();
-        Length narrowest = kind.standing() ? DOOR_TO_WALK_THROUGH : DOOR_NARROWEST;
-        require(door().width().atLeast(narrowest), Sum.of("family.narrow", d.width()));
+        checkDoor();
         require(
                 popTop().plus(wall().thickness()).atMost(lintel()),
                 Sum.of("family.popDoorHigh", d.front(), popTop().minus(deckTop())));
+    }
+
+    private void checkDoor() throws Unbuildable {
+        Length narrowest = kind.standing() ? DOOR_TO_WALK_THROUGH : DOOR_NARROWEST;
+        require(doorRoom().width().atLeast(narrowest), Sum.of("family.narrow", d.width()));
+        if (leaf.isEmpty()) {
+            return;
+        }
+        FoundLeaf found = leaf.get();
+        require(
+                found.width().atLeast(narrowest.min(HATCH_NARROWEST)),
+                Sum.of("family.findSmall", found.width(), found.height()));
+        require(
+                door().width().atMost(doorRoom().width()),
+                Sum.of("family.findWide", found.width(), d.width()));
+        require(
+                doorTop().plus(wall().thickness()).atMost(lintel()),
+                Sum.of("family.findHigh", found.height(), d.front()));
+        require(
+                !kind.standing() || found.height().atLeast(DOOR_TO_STOOP_THROUGH),
+                Sum.of("family.findSmall", found.width(), found.height()));
     }
 
     static void require(boolean holds, Sum otherwise) throws Unbuildable {
@@ -201,6 +231,19 @@ final class ShedLayout {
 
     /** The clean-out door's clear opening along the front: beside the right corner. */
     Between door() {
+        Between room = doorRoom();
+        Length to = room.to();
+        return leaf.map(l -> new Between(to.minus(l.width().minus(leafLaps())), to))
+                .orElseGet(() -> new Between(to.minus(room.width().min(DOOR_WIDEST)), to));
+    }
+
+    /** A leaf is so much wider and higher than the opening it shuts. */
+    private static Length leafLaps() {
+        return DOOR_STOP.minus(DOOR_GAP).times(2);
+    }
+
+    /** Where there is room for it. */
+    private Between doorRoom() {
         Length st = wall().thickness();
         Length to = d.width().minus(st.times(2));
         Length apart =
@@ -213,7 +256,7 @@ final class ShedLayout {
                                 .minus(st.times(2))
                                 .max(Length.ZERO);
         Length most = to.minus(pop().to()).minus(st.times(2)).minus(apart);
-        return new Between(to.minus(most.min(DOOR_WIDEST)), to);
+        return new Between(to.minus(most), to);
     }
 
     Length doorBottom() {
@@ -221,7 +264,27 @@ final class ShedLayout {
     }
 
     Length doorTop() {
-        return lintel().minus(DOOR_BELOW_PLATE);
+        return leaf.map(l -> doorBottom().plus(l.height()).minus(leafLaps()))
+                .orElseGet(() -> lintel().minus(DOOR_BELOW_PLATE));
+    }
+
+    /**
+     * Where the window goes, if one is wanted.
+     *
+     * @throws Unbuildable when it is too large for the left wall
+     */
+    Optional<WindowPlace> window() throws Unbuildable {
+        if (!withWindow) {
+            return Optional.empty();
+        }
+        Length st = wall().thickness();
+        WindowPlace place = WindowPlace.in(c, wall().width().plus(st), roof, st);
+        boolean fits =
+                place.to().plus(st.times(2)).atMost(d.depth().minus(wall().width()))
+                        && place.sill().minus(st.times(2)).atLeast(deckTop().plus(st));
+        require(fits, Sum.of("family.window", place.width(), place.top().minus(place.sill())));
+        require(nestsRight() == needs.nests(), Sum.of("family.windowNests"));
+        return Optional.of(place);
     }
 
     /** Floor of the nests. */

@@ -2,6 +2,7 @@ package reliqua.core.coop.family;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import reliqua.core.coop.Axis;
 import reliqua.core.coop.Corner;
 import reliqua.core.coop.Opening;
@@ -20,14 +21,16 @@ final class SideWallBuilder {
     private final PartsBook book;
     private final boolean right;
     private final int nests;
+    private final Optional<WindowPlace> window;
     private final Length st;
     private final Length sd;
 
-    SideWallBuilder(ShedLayout at, PartsBook book, boolean right, int nests) {
+    SideWallBuilder(ShedLayout at, PartsBook book, boolean right, int nests) throws Unbuildable {
         this.at = at;
         this.book = book;
         this.right = right;
         this.nests = nests;
+        this.window = right ? Optional.empty() : at.window();
         this.st = at.wall().thickness();
         this.sd = at.wall().width();
     }
@@ -43,6 +46,12 @@ final class SideWallBuilder {
     private List<Length> studs() {
         Length from = sd;
         Length to = at.d.depth().minus(sd);
+        if (window.isPresent()) {
+            List<Length> beside = new ArrayList<>();
+            beside.add(from);
+            beside.addAll(Spacing.even(window.get().to(), to, st, ShedLayout.MEMBERS_APART));
+            return beside;
+        }
         if (nests == 0) {
             return Spacing.even(from, to, st, ShedLayout.MEMBERS_APART);
         }
@@ -77,6 +86,7 @@ final class SideWallBuilder {
         if (nests > 0) {
             nestFraming(x);
         }
+        window.ifPresent(w -> new WindowBuilder(at, book, w).frame());
     }
 
     private void stud(Length x, Length y) {
@@ -113,11 +123,14 @@ final class SideWallBuilder {
                 opening.width(),
                 Solid.box(x, x.plus(sd), opening.from(), opening.to(), top, top.plus(st)));
         book.opening(
-                new Opening(
+                Opening.inSide(
                         Opening.Kind.NEST_ENTRANCE,
-                        opening.width(),
-                        top.minus(lip),
-                        lip.minus(at.deckTop())));
+                        right ? at.d.width() : Length.ZERO,
+                        opening.from(),
+                        opening.to(),
+                        lip,
+                        top,
+                        at.deckTop()));
     }
 
     void skin() throws Unbuildable {
@@ -127,7 +140,7 @@ final class SideWallBuilder {
         Length half = st.half();
         List<Length> allowed =
                 studs().stream()
-                        .filter(y -> nests == 0 || y.plus(half).atLeast(at.nestOpening(nests).to()))
+                        .filter(y -> y.plus(half).atLeast(seamsFrom()))
                         .map(y -> y.plus(half))
                         .toList();
         List<Length> seams = Spacing.seams(from, to, allowed, at.c.widestPanel());
@@ -135,6 +148,13 @@ final class SideWallBuilder {
         for (int i = 0; i + 1 < seams.size(); i++) {
             column(seams.get(i), seams.get(i + 1));
         }
+    }
+
+    /** No seam runs through an opening. */
+    private Length seamsFrom() {
+        return nests > 0
+                ? at.nestOpening(nests).to()
+                : window.map(WindowPlace::to).orElse(Length.ZERO);
     }
 
     private void column(Length y0, Length y1) {
@@ -156,12 +176,17 @@ final class SideWallBuilder {
                                 opening.from(), opening.to(), at.nestLip(), at.nestOpeningTop()));
             }
         }
-        book.sloped(
-                Role.SKIN,
-                at.skin(),
-                y1.minus(y0),
-                front.minus(bottom).ceilTo(at.c.step()),
-                back.minus(bottom).ceilTo(at.c.step()),
-                new Solid(Axis.X, profile, holes, skinFrom(), skinFrom().plus(at.skin())));
+        boolean withWindow =
+                window.filter(w -> w.from().atLeast(y0) && w.to().atMost(y1)).isPresent();
+        window.filter(_ -> withWindow).ifPresent(w -> holes.add(WindowBuilder.hole(w)));
+        String mark =
+                book.sloped(
+                        Role.SKIN,
+                        at.skin(),
+                        y1.minus(y0),
+                        front.minus(bottom).ceilTo(at.c.step()),
+                        back.minus(bottom).ceilTo(at.c.step()),
+                        new Solid(Axis.X, profile, holes, skinFrom(), skinFrom().plus(at.skin())));
+        window.filter(_ -> withWindow).ifPresent(w -> new WindowBuilder(at, book, w).fill(mark));
     }
 }

@@ -1,10 +1,13 @@
 package reliqua.core.coop.family;
 
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import reliqua.core.coop.Coop;
 import reliqua.core.measure.Length;
+import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Section;
 
 /**
@@ -45,12 +48,22 @@ final class WalkInHouse implements CoopFamily {
                         spec.length(ShedDimensions.FRONT),
                         spec.length(ShedDimensions.BACK),
                         spec.length(ShedDimensions.OVERHANG));
-        return ShedHouse.build(dimensions, spec, brief, new ShedKind(ShedKind.Base.SKIDS, true));
+        return ShedHouse.build(dimensions, spec, brief, ShedKind.WALK_IN);
     }
 
     /** Skids lie on edge, so the floor frame is as high above the ground as they are wide. */
     private static Length skid(Choices choices) {
         return choices.section(Choices.Group.LEGS).width();
+    }
+
+    @Override
+    public Set<AddOn> addOns() {
+        return ShedHouse.ADD_ONS;
+    }
+
+    @Override
+    public Set<FoundPart.Use> places() {
+        return EnumSet.of(FoundPart.Use.DOOR);
     }
 
     @Override

@@ -1,0 +1,68 @@
+package reliqua.core.coop.addon;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import reliqua.core.coop.Coop;
+import reliqua.core.coop.Part;
+import reliqua.core.coop.Weights;
+import reliqua.core.coop.family.AddOn;
+import reliqua.core.coop.family.Brief;
+import reliqua.core.coop.family.CoopFamily;
+import reliqua.core.coop.family.DesignSpec;
+import reliqua.core.coop.family.Families;
+import reliqua.core.coop.family.Unbuildable;
+import reliqua.core.measure.Sum;
+
+/** Draws up a design whole: the coop of its family, and what is built on to it. */
+public final class CoopBuilder {
+    private CoopBuilder() {}
+
+    /**
+     * Draws up a design.
+     *
+     * @throws Unbuildable when its family is not known here, or refuses it, or something that is to
+     *     be built on finds no room
+     */
+    public static Coop build(DesignSpec spec, Brief brief) throws Unbuildable {
+        CoopFamily family = Families.find(spec.family()).orElse(null);
+        if (family == null) {
+            throw new Unbuildable(Sum.of("family.unknown", spec.family()));
+        }
+        Coop bare = family.build(spec, brief);
+        Standing standing = new Standing(bare, spec.choices(), brief.needs());
+        for (AddOn each : spec.addOns()) {
+            if (family.addOns().contains(each) && of(each).isPresent()) {
+                of(each).get().build(standing);
+            }
+        }
+        List<Part> parts = standing.book().parts();
+        return parts.size() == bare.parts().size() ? bare : whole(bare, standing);
+    }
+
+    /** What the family itself builds, because its own parts must give way, is not here. */
+    private static Optional<Addition> of(AddOn addOn) {
+        return switch (addOn) {
+            case RUN, WINDOW -> Optional.empty();
+            case DROPPINGS_BOARD -> Optional.of(new DroppingsBoard());
+            case DOOR_BAR -> Optional.of(new DoorBar());
+            case GUTTER -> Optional.of(new Gutter());
+            case DUST_BATH -> Optional.of(new DustBath());
+            case PERCH -> Optional.of(new Perch());
+            case WHEELS -> Optional.of(new Wheels());
+            case WIRE_FLOOR -> Optional.of(new WireFloor());
+        };
+    }
+
+    private static Coop whole(Coop bare, Standing standing) {
+        List<Part> parts =
+                standing.book().parts().stream()
+                        .sorted(Comparator.comparing(p -> p.role().stage()))
+                        .toList();
+        return new Coop(
+                parts,
+                standing.book().openings(),
+                bare.zones(),
+                bare.measures().weighing(Weights.of(parts)));
+    }
+}

@@ -1,0 +1,83 @@
+package reliqua.core.coop.addon;
+
+import java.util.List;
+import reliqua.core.coop.Axis;
+import reliqua.core.coop.Bounds;
+import reliqua.core.coop.Corner;
+import reliqua.core.coop.Role;
+import reliqua.core.coop.Solid;
+import reliqua.core.coop.family.Choices;
+import reliqua.core.coop.family.Finds;
+import reliqua.core.coop.family.Unbuildable;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Sum;
+import reliqua.core.stock.FoundPart;
+import reliqua.core.stock.Section;
+
+/**
+ * Two boards along the tails of the rafters, one upright and one leaning out at 45 degrees, make a
+ * gutter at the back; a found tub below its end catches the rain.
+ */
+final class Gutter implements Addition {
+    private static final double SLANT = Math.sqrt(0.5);
+    private static final Length BELOW_ROOF = Length.mm(5);
+    private static final Length TUB = Length.mm(400);
+
+    @Override
+    public void build(Standing at) throws Unbuildable {
+        Bounds rafters =
+                Standing.around(at.coop().of(Role.RAFTER))
+                        .orElseThrow(() -> new Unbuildable(Sum.of("addon.noEaves")));
+        Bounds roof = Standing.around(at.coop().of(Role.PURLIN)).orElse(rafters);
+        Length tail = rafters.y1();
+        Length top = tailTop(at, tail);
+        Section board = at.section(Choices.Group.BOARDS);
+        Length t = board.thickness();
+        Length rise = board.width().minus(t).scaled(SLANT);
+        Length root = t.scaled(1 / SLANT);
+        Length foot = top.minus(BELOW_ROOF).minus(rise);
+        Standing.require(
+                foot.minus(root).atLeast(top.minus(board.width())),
+                Sum.of("addon.gutterNarrow", board));
+        Length outside = tail.plus(t);
+        Solid upright =
+                Solid.box(roof.x0(), roof.x1(), tail, outside, top.minus(board.width()), top);
+        List<Corner> leaning =
+                List.of(
+                        new Corner(outside, foot.minus(root)),
+                        new Corner(
+                                outside.plus(rise).plus(t.scaled(SLANT)),
+                                foot.plus(rise).minus(t.scaled(SLANT))),
+                        new Corner(outside.plus(rise), foot.plus(rise)),
+                        new Corner(outside, foot));
+        at.book().stick(Role.GUTTER, board, roof.width(), upright);
+        at.book()
+                .stick(
+                        Role.GUTTER,
+                        board,
+                        roof.width(),
+                        new Solid(Axis.X, leaning, List.of(), roof.x0(), roof.x1()));
+        if (at.choices().finds().thing(FoundPart.Use.WATERER).isPresent()) {
+            tub(at, at.choices().finds().thing(FoundPart.Use.WATERER).get(), roof.x1(), outside);
+        }
+    }
+
+    /** Upper edge of the cut tails of the rafters. */
+    private static Length tailTop(Standing at, Length tail) {
+        return at.coop().of(Role.RAFTER).getFirst().solid().outline().stream()
+                .filter(c -> c.u().equals(tail))
+                .map(Corner::v)
+                .reduce(Length::max)
+                .orElseThrow();
+    }
+
+    /** Under the end of the gutter, its middle below the middle of it. */
+    private static void tub(Standing at, Finds.Thing tub, Length end, Length outside) {
+        Length wide = tub.size(0, TUB);
+        Length deep = tub.size(1, wide);
+        Length high = tub.size(2, wide);
+        Solid place =
+                Solid.box(end.minus(wide), end, outside, outside.plus(deep), Length.ZERO, high);
+        at.book().whole(Role.RAIN_TUB, tub.find(), List.of(), place);
+    }
+}

@@ -1,0 +1,120 @@
+package reliqua.core.coop.addon;
+
+import java.util.List;
+import java.util.Optional;
+import reliqua.core.coop.Bounds;
+import reliqua.core.coop.Contact;
+import reliqua.core.coop.Coop;
+import reliqua.core.coop.Opening;
+import reliqua.core.coop.Part;
+import reliqua.core.coop.Role;
+import reliqua.core.coop.Solid;
+import reliqua.core.coop.Zone;
+import reliqua.core.coop.family.Choices;
+import reliqua.core.coop.family.PartsBook;
+import reliqua.core.coop.family.Unbuildable;
+import reliqua.core.flock.Needs;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Sum;
+import reliqua.core.stock.Section;
+
+/** A coop that stands, as far as it is built, and what it is made of. */
+final class Standing {
+    /** Parts that share less than this, in mm³, only touch. */
+    private static final double SLIVER = 10;
+
+    /** Kept free before every door, nest and pop door. */
+    private static final Length BEFORE_DOOR = Length.mm(450);
+
+    private static final Length STEP = Length.mm(50);
+
+    private final Coop coop;
+    private final Choices choices;
+    private final Needs needs;
+    private final PartsBook book;
+
+    Standing(Coop coop, Choices choices, Needs needs) {
+        this.coop = coop;
+        this.choices = choices;
+        this.needs = needs;
+        this.book = PartsBook.goingOn(coop);
+    }
+
+    Coop coop() {
+        return coop;
+    }
+
+    Choices choices() {
+        return choices;
+    }
+
+    Needs needs() {
+        return needs;
+    }
+
+    PartsBook book() {
+        return book;
+    }
+
+    Section section(Choices.Group group) {
+        return choices.section(group);
+    }
+
+    static void require(boolean holds, Sum otherwise) throws Unbuildable {
+        if (!holds) {
+            throw new Unbuildable(otherwise);
+        }
+    }
+
+    /** A stick as a box, its length the longest side. */
+    void box(Role role, Section section, Solid solid) {
+        Bounds b = solid.bounds();
+        book.stick(role, section, b.width().max(b.depth()).max(b.height()), solid);
+    }
+
+    /** Whether nothing that is built is where this would be. */
+    boolean isFree(Solid solid) {
+        return book.parts().stream().allMatch(p -> Contact.overlap(p.solid(), solid) < SLIVER);
+    }
+
+    /** The run if there is one, else the house. */
+    Zone ground() {
+        List<Zone> zones = coop.zones();
+        return zones.stream()
+                .filter(z -> z.kind() == Zone.Kind.RUN)
+                .findFirst()
+                .orElse(zones.getFirst());
+    }
+
+    /** A place on the floor of a zone for a box of this size, away from doors and nests. */
+    Optional<Bounds> place(Zone zone, Length wide, Length deep, Length high) {
+        Bounds floor = zone.floor();
+        Length z0 = floor.z0();
+        for (Length y = floor.y1().minus(deep); y.atLeast(floor.y0()); y = y.minus(STEP)) {
+            for (Length x = floor.x1().minus(wide); x.atLeast(floor.x0()); x = x.minus(STEP)) {
+                Bounds place = new Bounds(x, x.plus(wide), y, y.plus(deep), z0, z0.plus(high));
+                if (isPlace(place)) {
+                    return Optional.of(place);
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private boolean isPlace(Bounds b) {
+        boolean onTheWay =
+                coop.openings().stream()
+                        .filter(Standing::isWayIn)
+                        .anyMatch(o -> o.place().near(b, BEFORE_DOOR));
+        return !onTheWay && isFree(Solid.box(b.x0(), b.x1(), b.y0(), b.y1(), b.z0(), b.z1()));
+    }
+
+    private static boolean isWayIn(Opening opening) {
+        return !opening.isVent() && opening.kind() != Opening.Kind.WINDOW;
+    }
+
+    /** Box that holds all parts of which this is true; nothing when there are none. */
+    static Optional<Bounds> around(List<Part> parts) {
+        return parts.stream().map(p -> p.solid().bounds()).reduce(Bounds::with);
+    }
+}

@@ -1,0 +1,117 @@
+package reliqua.core.coop.addon;
+
+import java.util.ArrayList;
+import java.util.List;
+import reliqua.core.coop.Axis;
+import reliqua.core.coop.Bounds;
+import reliqua.core.coop.Corner;
+import reliqua.core.coop.Role;
+import reliqua.core.coop.Solid;
+import reliqua.core.coop.family.Choices;
+import reliqua.core.coop.family.Finds;
+import reliqua.core.coop.family.Unbuildable;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Sum;
+import reliqua.core.stock.FoundPart;
+import reliqua.core.stock.Section;
+
+/**
+ * A pair of wheels on a timber across one end of a pen: the closed one, which is heavier, unless
+ * the door is there. They just touch the ground while the pen stands on its rails; whoever lifts
+ * the other end by its rope rolls it.
+ */
+final class Wheels implements Addition {
+    private static final Length USUAL_SIZE = Length.mm(200);
+    private static final Length USUAL_THICK = Length.mm(45);
+
+    /** A small wheel sinks in, and the timber must clear the ground. */
+    private static final Length LEAST_SIZE = Length.mm(140);
+
+    private static final Length PLAY = Length.mm(8);
+    private static final int CORNERS = 20;
+
+    /** Where the timber goes: its inner face, and which way is out. */
+    private record End(Length face, boolean left) {
+        Length out(Length by) {
+            return left ? face.minus(by) : face.plus(by);
+        }
+    }
+
+    @Override
+    public void build(Standing at) throws Unbuildable {
+        Finds.Thing wheel =
+                at.choices()
+                        .finds()
+                        .thing(FoundPart.Use.WHEELS)
+                        .orElseThrow(() -> new Unbuildable(Sum.of("addon.noWheels")));
+        Standing.require(wheel.count() >= 2, Sum.of("addon.noWheels"));
+        Length size = wheel.size(0, USUAL_SIZE);
+        Standing.require(size.atLeast(LEAST_SIZE), Sum.of("addon.smallWheels", size, LEAST_SIZE));
+        Section timber = at.section(Choices.Group.WALLS);
+        End end = end(at, size);
+        Length thick = wheel.size(1, USUAL_THICK).min(size);
+        Length front = side(at, end, size, true).minus(PLAY);
+        Length back = side(at, end, size, false).plus(PLAY);
+        Length low = size.minus(timber.width()).half();
+        Length other = end.out(timber.thickness());
+        Solid axle =
+                Solid.box(
+                        end.face().min(other),
+                        end.face().max(other),
+                        front,
+                        back,
+                        low,
+                        low.plus(timber.width()));
+        Standing.require(at.isFree(axle), Sum.of("addon.noWheelRoom"));
+        at.box(Role.AXLE, timber, axle);
+        Length middle = end.out(timber.thickness().half());
+        for (Length y : List.of(front.minus(thick), back)) {
+            Solid round = round(middle, size, y, thick);
+            Standing.require(at.isFree(round), Sum.of("addon.noWheelRoom"));
+            at.book().whole(Role.WHEEL, wheel.find(), List.of(), round);
+        }
+    }
+
+    /** The closed end, at x = 0, unless the keeper opens it there. */
+    private static End end(Standing at, Length high) {
+        boolean door =
+                at.coop().openings().stream()
+                        .filter(o -> o.isHinged())
+                        .anyMatch(o -> o.place().x1().equals(Length.ZERO));
+        Length face =
+                at.book().parts().stream()
+                        .map(p -> p.solid().bounds())
+                        .filter(b -> b.z0().compareTo(high) < 0 && b.z1().isPositive())
+                        .map(door ? Bounds::x1 : Bounds::x0)
+                        .reduce(door ? Length::max : Length::min)
+                        .orElseThrow();
+        return new End(face, !door);
+    }
+
+    /** Outermost of all that a wheel must clear. */
+    private static Length side(Standing at, End end, Length size, boolean front) {
+        Length inner = end.left() ? end.face().plus(size) : end.face().minus(size);
+        Length x0 = end.face().min(inner);
+        Length x1 = end.face().max(inner);
+        return at.book().parts().stream()
+                .map(p -> p.solid().bounds())
+                .filter(b -> b.x0().atMost(x1) && b.x1().atLeast(x0))
+                .filter(b -> b.z0().compareTo(size) < 0)
+                .map(b -> front ? b.y0() : b.y1())
+                .reduce(front ? Length::min : Length::max)
+                .orElseThrow();
+    }
+
+    private static Solid round(Length middle, Length size, Length y, Length thick) {
+        List<Corner> rim = new ArrayList<>();
+        Length r = size.half();
+        for (int n = 0; n < CORNERS; n++) {
+            double angle = 2 * Math.PI * (n + 0.5) / CORNERS;
+            rim.add(
+                    new Corner(
+                            middle.plus(r.scaled(Math.cos(angle))),
+                            r.plus(r.scaled(Math.sin(angle)))));
+        }
+        return new Solid(Axis.Y, rim, List.of(), y, y.plus(thick));
+    }
+}
