@@ -20,6 +20,9 @@ public final class PanelFace {
     /** Two sizes are the same when they differ by less than saws can tell, in millimetres. */
     private static final double SAME = 0.5;
 
+    /** A size is rounded to the step of the keeper's tape, a sixteenth of an inch at most. */
+    private static final double STEP = 1.6;
+
     private PanelFace() {}
 
     /** The outline; nothing where the panel is a whole rectangle. */
@@ -41,8 +44,8 @@ public final class PanelFace {
     /** Whether its width is drawn across and its height upright; else the other way about. */
     static boolean isUpright(Part.PanelPart panel) {
         Envelope box = panel.solid().profile().getEnvelopeInternal();
-        return same(box.getWidth(), panel.width().toMm())
-                && same(box.getHeight(), panel.height().toMm());
+        return rounded(box.getWidth(), panel.width().toMm())
+                && rounded(box.getHeight(), panel.height().toMm());
     }
 
     private static Optional<PanelOutline> drawn(Part.PanelPart panel, List<Part.PanelPart> fromIt) {
@@ -55,7 +58,10 @@ public final class PanelFace {
         double width = panel.width().toMm();
         double height = panel.height().toMm();
         boolean upright = isUpright(panel);
-        boolean across = same(box.getWidth(), height) && same(box.getHeight(), width);
+        boolean across = rounded(box.getWidth(), height) && rounded(box.getHeight(), width);
+        if (!upright && !across) {
+            return Optional.empty();
+        }
         List<SheetOutline> openings =
                 IntStream.range(0, face.getNumInteriorRing())
                         .mapToObj(face::getInteriorRingN)
@@ -64,7 +70,7 @@ public final class PanelFace {
                         .toList();
         Polygon edge = face.getFactory().createPolygon(face.getExteriorRing());
         boolean whole = edge.getArea() > (width - SAME) * (height - SAME) - 1;
-        if (!upright && !across || whole && openings.isEmpty()) {
+        if (whole && openings.isEmpty()) {
             return Optional.empty();
         }
         return Optional.of(
@@ -104,6 +110,10 @@ public final class PanelFace {
 
     private static Envelope box(Length u0, Length u1, Length v0, Length v1) {
         return new Envelope(u0.toMm(), u1.toMm(), v0.toMm(), v1.toMm());
+    }
+
+    private static boolean rounded(double drawn, double cut) {
+        return Math.abs(drawn - cut) < STEP;
     }
 
     private static boolean same(double a, double b) {

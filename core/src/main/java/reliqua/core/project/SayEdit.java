@@ -129,8 +129,8 @@ public final class SayEdit {
                         "(?:build )?(?:an? )?(" + familyWords() + ")",
                         (m, _) -> seek(m.group(1).toLowerCase(Locale.ROOT))),
                 Phrase.of(
-                        "(with|without|no) (?:a )?run",
-                        (m, _) -> builtOn(AddOn.RUN, m.group(1).equals("with"))));
+                        "(with|without|no) (?:an? |the )?(" + addOnWords() + ")",
+                        (m, _) -> builtOn(m.group(2), m.group(1).equals("with"))));
     }
 
     private static String familyWords() {
@@ -152,7 +152,18 @@ public final class SayEdit {
         return phrase.group(1).replace(' ', '-');
     }
 
-    private static Said builtOn(AddOn addOn, boolean wanted) {
+    private static String addOnWords() {
+        return Stream.of(AddOn.values())
+                .map(a -> Words.say("addon." + a.id()))
+                .collect(Collectors.joining("|"));
+    }
+
+    private static Said builtOn(String name, boolean wanted) {
+        AddOn addOn =
+                Stream.of(AddOn.values())
+                        .filter(a -> Words.say("addon." + a.id()).equals(name))
+                        .findFirst()
+                        .orElseThrow();
         return Phrase.change(
                 p -> p.with(addOn, wanted),
                 wanted ? "say.with" : "say.without",

@@ -30,7 +30,7 @@ final class SideWallBuilder {
         this.book = book;
         this.right = right;
         this.nests = nests;
-        this.window = right ? Optional.empty() : at.window();
+        this.window = right ? Optional.empty() : at.window(nests);
         this.st = at.wall().thickness();
         this.sd = at.wall().width();
     }
@@ -46,15 +46,28 @@ final class SideWallBuilder {
     private List<Length> studs() {
         Length from = sd;
         Length to = at.d.depth().minus(sd);
-        if (window.isPresent()) {
-            List<Length> beside = new ArrayList<>();
-            beside.add(from);
-            beside.addAll(Spacing.even(window.get().to(), to, st, ShedLayout.MEMBERS_APART));
-            return beside;
+        List<Length> studs = new ArrayList<>();
+        if (nests > 0) {
+            studs.addAll(besideNests(from, to));
+        } else if (window.isEmpty()) {
+            studs.addAll(Spacing.even(from, to, st, ShedLayout.MEMBERS_APART));
+        } else {
+            studs.add(from);
         }
-        if (nests == 0) {
-            return Spacing.even(from, to, st, ShedLayout.MEMBERS_APART);
-        }
+        window.filter(w -> !isAboveNests(w))
+                .ifPresent(
+                        w -> {
+                            studs.removeIf(y -> y.plus(st).compareTo(w.from()) > 0);
+                            studs.addAll(Spacing.even(w.to(), to, st, ShedLayout.MEMBERS_APART));
+                        });
+        return studs;
+    }
+
+    private boolean isAboveNests(WindowPlace place) {
+        return nests > 0 && place.from().compareTo(at.nestOpening(nests).to()) < 0;
+    }
+
+    private List<Length> besideNests(Length from, Length to) {
         List<Length> studs = new ArrayList<>();
         studs.add(from);
         ShedLayout.Between opening = at.nestOpening(nests);
@@ -81,16 +94,17 @@ final class SideWallBuilder {
                 to.minus(from),
                 Solid.box(x, x.plus(sd), from, to, deck, deck.plus(st)));
         for (Length y : studs()) {
-            stud(x, y);
+            stud(x, y, at.deckTop().plus(st));
         }
+        window.filter(this::isAboveNests)
+                .ifPresent(w -> stud(x, w.to(), at.nestOpeningTop().plus(st)));
         if (nests > 0) {
             nestFraming(x);
         }
-        window.ifPresent(w -> new WindowBuilder(at, book, w).frame());
+        window.ifPresent(w -> new WindowBuilder(at, book, w).frame(isAboveNests(w)));
     }
 
-    private void stud(Length x, Length y) {
-        Length bottom = at.deckTop().plus(st);
+    private void stud(Length x, Length y, Length bottom) {
         Length front = at.rafterBottom(y);
         Length back = at.rafterBottom(y.plus(st));
         List<Corner> profile =
@@ -152,9 +166,8 @@ final class SideWallBuilder {
 
     /** No seam runs through an opening. */
     private Length seamsFrom() {
-        return nests > 0
-                ? at.nestOpening(nests).to()
-                : window.map(WindowPlace::to).orElse(Length.ZERO);
+        Length nest = nests > 0 ? at.nestOpening(nests).to() : Length.ZERO;
+        return window.map(w -> w.to().max(nest)).orElse(nest);
     }
 
     private void column(Length y0, Length y1) {

@@ -42,10 +42,15 @@ final class WindowBuilder {
                 place.top().minus(in));
     }
 
-    void frame() {
+    /**
+     * Sill and header.
+     *
+     * @param aboveNests where no stud can stand under the sill
+     */
+    void frame(boolean aboveNests) {
         cross(Role.SILL, place.sill().minus(st));
         cross(Role.HEADER, place.top());
-        if (place.width().compareTo(ShedLayout.MEMBERS_APART) > 0) {
+        if (!aboveNests && place.width().compareTo(ShedLayout.MEMBERS_APART) > 0) {
             Length y = place.from().plus(place.to()).minus(st).half();
             Length z0 = at.deckTop().plus(st);
             Length z1 = place.sill().minus(st);
