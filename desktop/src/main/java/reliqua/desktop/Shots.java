@@ -57,9 +57,9 @@ public final class Shots extends Application {
                             new Shot("raise", "raise", "", "whitewash"),
                             new Shot("fit-lantern", "fit", "view-SPACE", "lantern"),
                             new Shot("fit-walkin", "fit", "kind-walkin", "whitewash"),
-                            new Shot("fit-run", "fit", "with-run", "whitewash"),
-                            new Shot("", "fit", "with-run", "whitewash"),
-                            new Shot("", "fit", "kind-raised", "whitewash"),
+                            new Shot("", "fit", "undo", "whitewash"),
+                            new Shot("fit-run", "fit", "example-ferry-meadow", "whitewash"),
+                            new Shot("", "fit", "undo", "whitewash"),
                             new Shot("fit-pallet", "fit", "example-gull-croft", "whitewash"),
                             new Shot("", "fit", "undo", "whitewash"),
                             // Last, as it takes the whole window.

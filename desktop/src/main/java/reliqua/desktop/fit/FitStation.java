@@ -56,7 +56,7 @@ public final class FitStation implements Station {
     private final Label summary = Parts.text("", "soft");
     private final Label picked = Parts.text("", "soft");
     private final FlowPane kinds = new FlowPane(6, 6);
-    private final HBox builtOn = Parts.row(6);
+    private final BuildOn builtOn = new BuildOn(this::buildOn);
     private final Label remark = Parts.text("", "note-ink");
     private String shownKind = "";
     private boolean shownBills;
@@ -77,7 +77,7 @@ public final class FitStation implements Station {
         this.slip = new DesignSlip(workspace);
         Label headline = Parts.text(Texts.get("station.fit"), "headline");
         headline.setMinWidth(Region.USE_PREF_SIZE);
-        HBox head = Parts.row(12, headline, summary, Parts.spring(), builtOn);
+        HBox head = Parts.row(12, headline, summary, Parts.spring(), builtOn.node());
         StackPane views = new StackPane(house, flat);
         views.setMinSize(0, 0);
         HBox.setHgrow(views, Priority.ALWAYS);
@@ -126,17 +126,7 @@ public final class FitStation implements Station {
         compare.getStyleClass().add("pill");
         compare.setOnAction(_ -> compared.press(workspace.project()));
         kinds.getChildren().add(compare);
-        builtOn.setMinWidth(Region.USE_PREF_SIZE);
-        builtOn.getChildren().clear();
-        for (AddOn each : sought.addOns()) {
-            builtOn.getChildren()
-                    .add(
-                            Parts.toggle(
-                                    "with-" + each.id(),
-                                    Words.say("addon." + each.id() + ".title"),
-                                    workspace.project().addOns().contains(each),
-                                    wanted -> buildOn(each, wanted)));
-        }
+        builtOn.show(sought, workspace.project().addOns());
     }
 
     /** Its name; once the kinds are compared, with what it would cost. */
