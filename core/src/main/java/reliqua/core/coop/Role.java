@@ -134,6 +134,22 @@ public enum Role {
                     .minutes(12)
                     .checked(Check.PITCH)
                     .seenFrom(Side.SIDE)),
+    RIDGE_BOARD(
+            'D',
+            Stage.RAFTERS,
+            Duty.of(Straightness.JOIST, HIDDEN, AWKWARD, OVERHEAD)
+                    .serving(Latitude.mm(12, 60))
+                    .turned(Crown.UP)
+                    .minutes(15)
+                    .checked(Check.LEVEL)
+                    .seenFrom(Side.SIDE)),
+    COLLAR_TIE(
+            'D',
+            Stage.RAFTERS,
+            Duty.of(FRAME, HIDDEN, OVERHEAD)
+                    .serving(Latitude.mm(15, 40))
+                    .minutes(8)
+                    .seenFrom(Side.SIDE)),
     RAFTER_SCAB('D', Stage.RAFTERS, Duty.of(BATTEN, HIDDEN, SCAB).serving(Latitude.mm(15, 0))),
     PURLIN(
             'D',

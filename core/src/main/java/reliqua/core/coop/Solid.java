@@ -3,6 +3,7 @@ package reliqua.core.coop;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -116,6 +117,37 @@ public record Solid(
                             b.y1());
             case Z -> box(b.x0(), b.x1(), b.y0(), b.y1(), b.z0(), b.z1());
         };
+    }
+
+    /**
+     * The same at another depth.
+     *
+     * @param mirrored whether front and back change places
+     * @param at where what was at depth zero comes to lie
+     */
+    public Solid atDepth(boolean mirrored, Length at) {
+        return switch (along) {
+            case X -> moved(c -> new Corner(depth(c.u(), mirrored, at), c.v()), from, to);
+            case Z -> moved(c -> new Corner(c.u(), depth(c.v(), mirrored, at)), from, to);
+            case Y ->
+                    moved(
+                            c -> c,
+                            depth(from, mirrored, at).min(depth(to, mirrored, at)),
+                            depth(from, mirrored, at).max(depth(to, mirrored, at)));
+        };
+    }
+
+    private static Length depth(Length y, boolean mirrored, Length at) {
+        return mirrored ? at.minus(y) : at.plus(y);
+    }
+
+    private Solid moved(UnaryOperator<Corner> place, Length begin, Length end) {
+        return new Solid(
+                along,
+                outline.stream().map(place).toList(),
+                holes.stream().map(h -> h.stream().map(place).toList()).toList(),
+                begin,
+                end);
     }
 
     /** The profile in millimetres. */

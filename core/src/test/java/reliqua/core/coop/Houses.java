@@ -274,6 +274,10 @@ public final class Houses {
             case "raised legs" -> mm(random, 350, 700);
             case "raised front" -> mm(random, 1000, 1700);
             case "raised back" -> mm(random, 900, 1500);
+            case "gable width" -> mm(random, 1500, 4000);
+            case "gable depth" -> mm(random, 1700, 3000);
+            case "gable eaves" -> mm(random, 1750, 2200);
+            case "gable rise" -> mm(random, 260, 700);
             case "walkin width" -> mm(random, 1500, 3700);
             case "walkin depth" -> mm(random, 1400, 2500);
             case "walkin front" -> mm(random, 1800, 2500);
@@ -290,7 +294,8 @@ public final class Houses {
             case "pole depth" -> mm(random, 1500, 2400);
             case "pole front" -> mm(random, 2000, 2600);
             case "pole back" -> mm(random, 1500, 2100);
-            case "raised overhang", "walkin overhang", "pole overhang" -> mm(random, 100, 260);
+            case "raised overhang", "walkin overhang", "gable overhang", "pole overhang" ->
+                    mm(random, 100, 260);
             default -> throw new IllegalArgumentException("no range for " + key);
         };
     }

@@ -192,7 +192,8 @@ final class EndWallBuilder {
 
     private String frontSkin() throws Unbuildable {
         Length t = at.skin();
-        Length top = skinTop(at.frontTop());
+        Length under = at.rafterBottom(t.negated()).floorTo(at.c.step());
+        Length top = under.min(skinTop(at.frontTop()));
         List<Length> seams = columns(frontSeams());
         String doorPanel = "";
         for (int i = 0; i + 1 < seams.size(); i++) {

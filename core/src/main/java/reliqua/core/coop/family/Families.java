@@ -9,6 +9,7 @@ public final class Families {
             List.of(
                     new RaisedHouse(),
                     new WalkInHouse(),
+                    new GableHouse(),
                     new PalletHouse(),
                     new AFramePen(),
                     new BoxPen(),

@@ -50,6 +50,19 @@ final class LeastHeights {
         return withBack(birds().max(keeper).max(forLeaf(ShedKind.WALK_IN)));
     }
 
+    /** The lowest wall under eaves on both sides that takes the birds' door and a found one. */
+    Length underEaves() {
+        Length st = choices.section(Choices.Group.WALLS).thickness();
+        Length popSill = needs.litterSill().max(st.times(2));
+        Length pop = popSill.plus(needs.popDoorHeight()).plus(st.times(2)).plus(DOOR_ROOM);
+        Length leaf =
+                ShedKind.WALK_IN
+                        .leaf(choices)
+                        .map(l -> l.height().plus(st.times(4)).plus(VENT_STRIP))
+                        .orElse(Length.ZERO);
+        return pop.max(leaf);
+    }
+
     private DesignSpec withBack(Length back) {
         return spec.with(ShedDimensions.BACK, back).with(ShedDimensions.FRONT, back.plus(fall()));
     }

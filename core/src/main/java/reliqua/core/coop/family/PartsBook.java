@@ -18,12 +18,43 @@ import reliqua.core.stock.Section;
 
 /** Gathers the parts while a house is drawn up, and gives each its mark. */
 public final class PartsBook {
-    private final List<Part> parts = new ArrayList<>();
-    private final List<Opening> openings = new ArrayList<>();
-    private final Map<Character, Integer> last = new HashMap<>();
+    private final List<Part> parts;
+    private final List<Opening> openings;
+    private final Map<Character, Integer> last;
+    private final boolean mirrored;
+    private final Length depth;
+
+    private PartsBook(
+            List<Part> parts,
+            List<Opening> openings,
+            Map<Character, Integer> last,
+            boolean mirrored,
+            Length depth) {
+        this.parts = parts;
+        this.openings = openings;
+        this.last = last;
+        this.mirrored = mirrored;
+        this.depth = depth;
+    }
 
     /** Begun anew. */
-    public PartsBook() {}
+    public PartsBook() {
+        this(new ArrayList<>(), new ArrayList<>(), new HashMap<>(), false, Length.ZERO);
+    }
+
+    /**
+     * The same book for a builder that has its own depth zero.
+     *
+     * @param turned whether it builds towards the front
+     * @param at where its depth zero lies
+     */
+    PartsBook from(boolean turned, Length at) {
+        return new PartsBook(parts, openings, last, turned, at);
+    }
+
+    private Solid placed(Solid solid) {
+        return mirrored || depth.nm() != 0 ? solid.atDepth(mirrored, depth) : solid;
+    }
 
     /** With all of a coop in it; marks go on after its own. */
     public static PartsBook goingOn(Coop coop) {
@@ -50,7 +81,7 @@ public final class PartsBook {
     /** A stick with its end cuts. */
     public void stick(
             Role role, Section section, Length length, Angle start, Angle end, Solid solid) {
-        parts.add(new Part.StickPart(mark(role), role, section, length, start, end, solid));
+        parts.add(new Part.StickPart(mark(role), role, section, length, start, end, placed(solid)));
     }
 
     /** A rectangular panel; returns its mark. */
@@ -65,7 +96,7 @@ public final class PartsBook {
                         height,
                         Optional.empty(),
                         Optional.empty(),
-                        solid));
+                        placed(solid)));
         return mark;
     }
 
@@ -82,7 +113,7 @@ public final class PartsBook {
                         high,
                         Optional.of(low),
                         Optional.empty(),
-                        solid));
+                        placed(solid)));
         return mark;
     }
 
@@ -98,17 +129,22 @@ public final class PartsBook {
                         height,
                         Optional.empty(),
                         Optional.of(from),
-                        solid));
+                        placed(solid)));
     }
 
     public void roofSheet(Length length, Length fullWidth, Length covered, Solid solid) {
         parts.add(
                 new Part.RoofPart(
-                        mark(Role.ROOF_SHEET), Role.ROOF_SHEET, length, fullWidth, covered, solid));
+                        mark(Role.ROOF_SHEET),
+                        Role.ROOF_SHEET,
+                        length,
+                        fullWidth,
+                        covered,
+                        placed(solid)));
     }
 
     public void mesh(Role role, Length aperture, Length width, Length length, Solid solid) {
-        parts.add(new Part.MeshPart(mark(role), role, aperture, width, length, solid));
+        parts.add(new Part.MeshPart(mark(role), role, aperture, width, length, placed(solid)));
     }
 
     /** A thing used as it is. */
@@ -119,7 +155,7 @@ public final class PartsBook {
     /** A thing sawn down to a length. */
     public void whole(
             Role role, Find find, Optional<Length> sawnTo, List<Bounds> ribs, Solid solid) {
-        parts.add(new Part.WholePart(mark(role), role, find, sawnTo, ribs, solid));
+        parts.add(new Part.WholePart(mark(role), role, find, sawnTo, ribs, placed(solid)));
     }
 
     public void opening(Opening opening) {

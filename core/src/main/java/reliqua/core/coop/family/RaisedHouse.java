@@ -4,6 +4,7 @@ import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import reliqua.core.coop.Coop;
 import reliqua.core.measure.Length;
@@ -47,7 +48,8 @@ final class RaisedHouse implements CoopFamily {
                         spec.length(LEGS),
                         spec.length(ShedDimensions.FRONT),
                         spec.length(ShedDimensions.BACK),
-                        spec.length(ShedDimensions.OVERHANG));
+                        spec.length(ShedDimensions.OVERHANG),
+                        Optional.empty());
         return ShedHouse.build(dimensions, spec, brief, ShedKind.RAISED);
     }
 

@@ -73,7 +73,7 @@ final class RoofBuilder {
 
     void rafters() {
         Length rt = at.rafter().thickness();
-        Length edge = depth().plus(overhang().times(2)).scaled(1 / at.pitch().cos());
+        Length edge = level().scaled(1 / at.pitch().cos());
         Length blank =
                 edge.plus(at.rafter().width().scaled(at.pitch().tan())).ceilTo(at.choices().step());
         for (Length x : at.rafterEdges()) {
@@ -87,33 +87,42 @@ final class RoofBuilder {
         }
     }
 
+    /** From where it begins to its tails. */
+    private Length level() {
+        return depth().plus(overhang()).minus(at.head());
+    }
+
     private List<Corner> rafterProfile() {
-        Length head = overhang().negated();
+        Length head = at.head();
         Length tail = depth().plus(overhang());
         Length sd = at.seat();
         Length inner = depth().minus(sd);
-        return List.of(
-                new Corner(head, at.rafterBottom(head)),
-                new Corner(Length.ZERO, at.frontTop()),
-                new Corner(sd, at.frontTop()),
-                new Corner(sd, at.rafterBottom(sd)),
-                new Corner(inner, at.backTop()),
-                new Corner(depth(), at.backTop()),
-                new Corner(depth(), at.rafterBottom(depth())),
-                new Corner(tail, at.rafterBottom(tail)),
-                new Corner(tail, at.rafterTop(tail)),
-                new Corner(head, at.rafterTop(head)));
+        List<Corner> profile = new ArrayList<>();
+        profile.add(new Corner(head, at.rafterBottom(head)));
+        if (at.ridge().isEmpty()) {
+            profile.add(new Corner(Length.ZERO, at.frontTop()));
+            profile.add(new Corner(sd, at.frontTop()));
+            profile.add(new Corner(sd, at.rafterBottom(sd)));
+        }
+        profile.add(new Corner(inner, at.backTop()));
+        profile.add(new Corner(depth(), at.backTop()));
+        profile.add(new Corner(depth(), at.rafterBottom(depth())));
+        profile.add(new Corner(tail, at.rafterBottom(tail)));
+        profile.add(new Corner(tail, at.rafterTop(tail)));
+        profile.add(new Corner(head, at.rafterTop(head)));
+        return profile;
     }
 
     /** Level distance of the upper edge of every purlin, from front to back. */
     private List<Length> purlinEdges() {
         Length level = at.purlin().width().scaled(at.pitch().cos());
-        Length head = overhang().negated();
+        Length head = at.head();
         Length end = depth().plus(overhang()).minus(level);
-        Length overFront = at.cladding().negated();
+        boolean ridge = at.ridge().isPresent();
+        Length overFront = ridge ? head : at.cladding().negated();
         Length overBack = depth().plus(at.cladding()).minus(level);
         List<Length> edges = new ArrayList<>();
-        if (head.plus(level).atMost(overFront)) {
+        if (!ridge && head.plus(level).atMost(overFront)) {
             edges.add(head);
         }
         edges.addAll(
@@ -177,9 +186,8 @@ final class RoofBuilder {
 
     /** Length of the roofing down the slope, with a drip edge at both ends. */
     private Length slopeLength() {
-        return depth().plus(overhang().times(2))
-                .scaled(1 / at.pitch().cos())
-                .plus(DRIP.times(2))
+        return level().scaled(1 / at.pitch().cos())
+                .plus(at.ridge().isPresent() ? DRIP : DRIP.times(2))
                 .ceilTo(at.choices().step());
     }
 
@@ -215,7 +223,7 @@ final class RoofBuilder {
 
     private Solid roofSolid(Length x0, Length x1, Length from, Length to) {
         double cos = at.pitch().cos();
-        Length head = overhang().negated().minus(DRIP.scaled(cos));
+        Length head = at.ridge().orElse(overhang().negated().minus(DRIP.scaled(cos)));
         Length y0 = head.plus(from.scaled(cos));
         Length y1 = head.plus(to.scaled(cos));
         Length t = at.purlin().thickness();
@@ -234,13 +242,15 @@ final class RoofBuilder {
         for (int i = 0; i + 1 < edges.size(); i++) {
             Length x0 = edges.get(i).plus(at.rafter().thickness());
             Length x1 = edges.get(i + 1);
-            eave(
-                    x0,
-                    x1,
-                    Length.ZERO,
-                    at.frontTop(),
-                    at.frontGap(),
-                    at.frontTop().minus(at.floor()));
+            if (at.ridge().isEmpty()) {
+                eave(
+                        x0,
+                        x1,
+                        Length.ZERO,
+                        at.frontTop(),
+                        at.frontGap(),
+                        at.frontTop().minus(at.floor()));
+            }
             eave(
                     x0,
                     x1,
@@ -275,7 +285,9 @@ final class RoofBuilder {
 
     /** Mesh over a strip that is left open below both plates. */
     void strips(Length height, Length plate) {
-        strip(MESH_THICKNESS.negated(), at.frontTop().minus(plate), height);
+        if (at.ridge().isEmpty()) {
+            strip(MESH_THICKNESS.negated(), at.frontTop().minus(plate), height);
+        }
         strip(at.depth(), at.backTop().minus(plate), height);
     }
 

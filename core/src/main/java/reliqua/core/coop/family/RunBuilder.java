@@ -58,7 +58,8 @@ final class RunBuilder {
 
     /** Height of a run under the eaves of a house. */
     static Length top(ShedLayout at) {
-        return at.frontTop().minus(UNDER_EAVES).floorTo(at.c.step());
+        Length tails = at.rafterBottom(at.d.overhang().negated());
+        return at.frontTop().min(tails).minus(UNDER_EAVES).floorTo(at.c.step());
     }
 
     /** The ground it encloses. */
@@ -70,6 +71,8 @@ final class RunBuilder {
     void build() throws Unbuildable {
         Length length = near.minus(far);
         ShedLayout.require(top.atLeast(LEAST_HEIGHT), Sum.of("family.runLow", top, LEAST_HEIGHT));
+        Length overDoor = at.doorTop().plus(ShedLayout.DOOR_STOP).plus(sd);
+        ShedLayout.require(top.atLeast(overDoor), Sum.of("family.runDoor", top, overDoor));
         Length least = RampBuilder.run(at.popHole()).max(at.door().width()).plus(BEYOND_RAMP);
         ShedLayout.require(length.atLeast(least), Sum.of("family.runShort", length, least));
         ShedLayout.require(width.atLeast(GATE.plus(sd.times(4))), Sum.of("family.narrow", width));

@@ -1,5 +1,6 @@
 package reliqua.core.coop.family;
 
+import java.util.Optional;
 import reliqua.core.measure.Length;
 
 /**
@@ -11,9 +12,19 @@ import reliqua.core.measure.Length;
  * @param front height of the front wall frame, deck to top of plate
  * @param back height of the back wall frame; the roof drains this way
  * @param overhang of the roof at front and back, level
+ * @param rise from the plates to the ridge of a gable; nothing under a single slope
  */
 record ShedDimensions(
-        Length width, Length depth, Length clear, Length front, Length back, Length overhang) {
+        Length width,
+        Length depth,
+        Length clear,
+        Length front,
+        Length back,
+        Length overhang,
+        Optional<Length> rise) {
+    static final String EAVES = "eaves";
+    static final String RISE = "rise";
+
     static final String WIDTH = "width";
     static final String DEPTH = "depth";
     static final String FRONT = "front";

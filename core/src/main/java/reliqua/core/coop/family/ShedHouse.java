@@ -53,23 +53,18 @@ final class ShedHouse {
         ends.frame();
         leftWall.frame();
         rightWall.frame();
-        RoofBuilder roof = new RoofBuilder(at.roof, book);
-        roof.rafters();
-        roof.purlins();
+        at.roof.frame(book);
         String doorPanel = ends.skins();
         leftWall.skin();
         rightWall.skin();
-        roof.roofing();
+        at.roof.cover(book);
         new DoorBuilder(at, book).build(doorPanel);
         nestBoxes(at, book, left, right);
         if (at.roostBars() > 0) {
             at.roosts().build(book);
         }
         new RampBuilder(at.popHole(), book).build();
-        roof.vents();
-        if (at.wallVent().isPositive()) {
-            roof.strips(at.wallVent(), at.wall().thickness());
-        }
+        at.roof.vents(book, at.wallVent(), at.wall().thickness());
         if (at.runOut().isPresent()) {
             new RunBuilder(at, book).build();
         }
@@ -89,7 +84,7 @@ final class ShedHouse {
                         sd,
                         at.d.depth().minus(sd),
                         at.deckTop(),
-                        at.rafterBottom(sd));
+                        highest(at, sd));
         List<Zone> zones = new ArrayList<>();
         zones.add(new Zone(Zone.Kind.HOUSE, house, at.kind.standing()));
         at.runOut()
@@ -102,6 +97,15 @@ final class ShedHouse {
                                                 out,
                                                 RunBuilder.top(at))));
         return zones;
+    }
+
+    /** Of the underside of the roof. */
+    private static Length highest(ShedLayout at, Length front) {
+        Length high = at.rafterBottom(front);
+        for (Length bend : at.roof.bends()) {
+            high = high.max(at.rafterBottom(bend));
+        }
+        return high;
     }
 
     /** Between skids there is just room for rats, so there it is always closed. */

@@ -31,6 +31,10 @@ final class ShedLayout {
     private static final Length HATCH_NARROWEST = Length.mm(350);
 
     private static final Length DOOR_TO_STOOP_THROUGH = Length.mm(1500);
+
+    /** The guides of the pop door stand out so far; rafters may fall in front of them. */
+    private static final Length POP_SLIDE_OUT = Length.mm(80);
+
     private static final Length DOOR_BELOW_PLATE = Length.mm(100);
     private static final Length WALL_VENT_HIGHEST = Length.mm(300);
     private static final Length NEST_OPENING_LOW = Length.mm(200);
@@ -47,7 +51,7 @@ final class ShedLayout {
     final Needs needs;
 
     final ShedKind kind;
-    final SingleSlope roof;
+    final HouseRoof roof;
 
     /** The found door or hatch that closes the keeper's opening. */
     final Optional<FoundLeaf> leaf;
@@ -66,23 +70,31 @@ final class ShedLayout {
         this.needs = brief.needs();
         this.kind = kind;
         this.leaf = kind.leaf(c);
-        this.roof =
-                new SingleSlope(
-                        d.width(),
-                        d.depth(),
-                        d.overhang(),
-                        frontTop(),
-                        backTop(),
-                        wall().width(),
-                        skin(),
-                        deckTop(),
-                        needs,
-                        c);
+        this.roof = d.rise().map(this::gable).orElseGet(this::singleSlope);
         roof.check();
         checkDoor();
         require(
                 popTop().plus(wall().thickness()).atMost(lintel()),
                 Sum.of("family.popDoorHigh", d.front(), popTop().minus(deckTop())));
+    }
+
+    private HouseRoof gable(Length rise) {
+        return new GableRoof(
+                d.width(), d.depth(), d.overhang(), backTop(), rise, skin(), deckTop(), needs, c);
+    }
+
+    private HouseRoof singleSlope() {
+        return new SingleSlope(
+                d.width(),
+                d.depth(),
+                d.overhang(),
+                frontTop(),
+                backTop(),
+                wall().width(),
+                skin(),
+                deckTop(),
+                needs,
+                c);
     }
 
     private void checkDoor() throws Unbuildable {
@@ -151,7 +163,7 @@ final class ShedLayout {
 
     /** Clear height in the middle of the floor, where the keeper stands. */
     Length standing() {
-        return rafterBottom(d.depth().half()).minus(deckTop());
+        return rafterBottom(d.depth().half()).min(roof.tie()).minus(deckTop());
     }
 
     /** Top of joists and legs. */
@@ -180,10 +192,7 @@ final class ShedLayout {
 
     /** Height of the vent strips below both plates; zero when the eaves give enough. */
     Length wallVent() {
-        double eaves =
-                (double) roof.eaveWidth().nm()
-                        * (roof.frontGap().nm() + Math.max(0, roof.backGap().nm()));
-        double wanted = needs.vents().um2() * 1e6 - eaves;
+        double wanted = (needs.vents().um2() - roof.eaveVents().um2()) * 1e6;
         if (wanted <= 0) {
             return Length.ZERO;
         }
@@ -415,7 +424,7 @@ final class ShedLayout {
                 pop().to(),
                 popSill(),
                 popTop(),
-                frontTop(),
+                frontTop().min(rafterBottom(POP_SLIDE_OUT.negated())),
                 needs.popDoorHeight().half(),
                 skin(),
                 c.skin(),

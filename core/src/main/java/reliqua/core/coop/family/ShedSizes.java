@@ -15,6 +15,14 @@ final class ShedSizes {
     /** A run shorter than this is no run, and ramp and door need as much. */
     private static final Length RUN_LEAST = Length.mm(1900);
 
+    private static final List<String> HELD =
+            List.of(
+                    ShedDimensions.FRONT,
+                    ShedDimensions.BACK,
+                    ShedDimensions.EAVES,
+                    ShedDimensions.RISE,
+                    RUN_LENGTH);
+
     private ShedSizes() {}
 
     private static Length runLength(DesignSpec spec, Brief brief) {
@@ -54,7 +62,7 @@ final class ShedSizes {
         if (spec.addOns().contains(AddOn.RUN)) {
             kept = kept.with(RUN_LENGTH, runLength(spec, brief));
         }
-        for (String key : List.of(ShedDimensions.FRONT, ShedDimensions.BACK, RUN_LENGTH)) {
+        for (String key : HELD) {
             if (held.containsKey(key) && kept.lengths().containsKey(key)) {
                 kept = kept.with(key, held.get(key));
             }

@@ -3,6 +3,7 @@ package reliqua.core.coop.family;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import reliqua.core.coop.Axis;
 import reliqua.core.coop.Corner;
 import reliqua.core.coop.Opening;
@@ -105,21 +106,34 @@ final class SideWallBuilder {
     }
 
     private void stud(Length x, Length y, Length bottom) {
-        Length front = at.rafterBottom(y);
-        Length back = at.rafterBottom(y.plus(st));
-        List<Corner> profile =
-                List.of(
-                        new Corner(y, bottom),
-                        new Corner(y.plus(st), bottom),
-                        new Corner(y.plus(st), back),
-                        new Corner(y, front));
+        List<Corner> profile = new ArrayList<>();
+        profile.add(new Corner(y, bottom));
+        profile.add(new Corner(y.plus(st), bottom));
+        profile.addAll(under(at.roof::rafterBottom, y, y.plus(st)));
         book.stick(
                 Role.STUD,
                 at.wall(),
-                front.minus(bottom).ceilTo(at.c.step()),
+                highest(profile).minus(bottom).ceilTo(at.c.step()),
                 Angle.ZERO,
                 at.roof.pitch(),
                 new Solid(Axis.X, profile, List.of(), x, x.plus(sd)));
+    }
+
+    /** A line of the roof from a depth back to one before it, with its bends between. */
+    private List<Corner> under(UnaryOperator<Length> line, Length y0, Length y1) {
+        List<Corner> corners = new ArrayList<>();
+        corners.add(new Corner(y1, line.apply(y1)));
+        for (Length bend : at.roof.bends().reversed()) {
+            if (bend.compareTo(y0) > 0 && bend.compareTo(y1) < 0) {
+                corners.add(new Corner(bend, line.apply(bend)));
+            }
+        }
+        corners.add(new Corner(y0, line.apply(y0)));
+        return corners;
+    }
+
+    private static Length highest(List<Corner> profile) {
+        return profile.stream().map(Corner::v).reduce(Length::max).orElseThrow();
     }
 
     private void nestFraming(Length x) {
@@ -172,14 +186,11 @@ final class SideWallBuilder {
 
     private void column(Length y0, Length y1) {
         Length bottom = at.d.clear();
-        Length front = at.roof.rafterTop(y0);
-        Length back = at.roof.rafterTop(y1);
-        List<Corner> profile =
-                List.of(
-                        new Corner(y0, bottom),
-                        new Corner(y1, bottom),
-                        new Corner(y1, back),
-                        new Corner(y0, front));
+        List<Corner> profile = new ArrayList<>();
+        profile.add(new Corner(y0, bottom));
+        profile.add(new Corner(y1, bottom));
+        List<Corner> top = under(at.roof::rafterTop, y0, y1);
+        profile.addAll(top);
         List<List<Corner>> holes = new ArrayList<>();
         if (nests > 0) {
             ShedLayout.Between opening = at.nestOpening(nests);
@@ -192,14 +203,19 @@ final class SideWallBuilder {
         boolean withWindow =
                 window.filter(w -> w.from().atLeast(y0) && w.to().atMost(y1)).isPresent();
         window.filter(_ -> withWindow).ifPresent(w -> holes.add(WindowBuilder.hole(w)));
-        String mark =
-                book.sloped(
-                        Role.SKIN,
-                        at.skin(),
-                        y1.minus(y0),
-                        front.minus(bottom).ceilTo(at.c.step()),
-                        back.minus(bottom).ceilTo(at.c.step()),
-                        new Solid(Axis.X, profile, holes, skinFrom(), skinFrom().plus(at.skin())));
+        Solid solid = new Solid(Axis.X, profile, holes, skinFrom(), skinFrom().plus(at.skin()));
+        String mark = panel(y1.minus(y0), bottom, top, solid);
         window.filter(_ -> withWindow).ifPresent(w -> new WindowBuilder(at, book, w).fill(mark));
+    }
+
+    /** With one slope a trapezoid, else what its least rectangle gives. */
+    private String panel(Length wide, Length bottom, List<Corner> top, Solid solid) {
+        Length high = highest(top).minus(bottom).ceilTo(at.c.step());
+        if (top.size() > 2) {
+            return book.panel(Role.SKIN, at.skin(), wide, high, solid);
+        }
+        Length low = top.getFirst().v().min(top.getLast().v());
+        return book.sloped(
+                Role.SKIN, at.skin(), wide, high, low.minus(bottom).ceilTo(at.c.step()), solid);
     }
 }

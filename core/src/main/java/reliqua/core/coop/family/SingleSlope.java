@@ -1,10 +1,12 @@
 package reliqua.core.coop.family;
 
 import java.util.List;
+import java.util.Optional;
 import reliqua.core.coop.Corner;
 import reliqua.core.coop.Strength;
 import reliqua.core.flock.Needs;
 import reliqua.core.measure.Angle;
+import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
 import reliqua.core.stock.Section;
@@ -23,6 +25,8 @@ import reliqua.core.stock.Section;
  * @param floor top of the floor, from which openings are measured
  * @param needs of the birds
  * @param choices sections of rafters and purlins, and the roofing
+ * @param ridge where it begins, behind the middle of a ridge board at y = 0 that its rafters stand
+ *     against; nothing where they lie on a front plate and reach out beyond it
  */
 record SingleSlope(
         Length width,
@@ -34,7 +38,9 @@ record SingleSlope(
         Length cladding,
         Length floor,
         Needs needs,
-        Choices choices) {
+        Choices choices,
+        Optional<Length> ridge)
+        implements HouseRoof {
     /**
      * A little more than 3 in 12, the least for plain laps, so that rounding does not undercut it.
      */
@@ -44,11 +50,80 @@ record SingleSlope(
     private static final Length RAFTERS_CLOSEST = Length.mm(330);
     private static final Length THICK_PURLIN = Length.mm(30);
 
+    /** From a front plate to a back one. */
+    SingleSlope(
+            Length width,
+            Length depth,
+            Length overhang,
+            Length frontTop,
+            Length backTop,
+            Length seat,
+            Length cladding,
+            Length floor,
+            Needs needs,
+            Choices choices) {
+        this(
+                width,
+                depth,
+                overhang,
+                frontTop,
+                backTop,
+                seat,
+                cladding,
+                floor,
+                needs,
+                choices,
+                Optional.empty());
+    }
+
+    /** Where it begins. */
+    Length head() {
+        return ridge.orElse(overhang.negated());
+    }
+
+    @Override
+    public List<Length> bends() {
+        return List.of();
+    }
+
+    @Override
+    public Area eaveVents() {
+        Length back = backGap().max(Length.ZERO);
+        return Area.of(eaveWidth(), ridge.isPresent() ? back : frontGap().plus(back));
+    }
+
+    @Override
+    public void frame(PartsBook book) {
+        RoofBuilder builder = new RoofBuilder(this, book);
+        builder.rafters();
+        builder.purlins();
+    }
+
+    @Override
+    public void cover(PartsBook book) {
+        new RoofBuilder(this, book).roofing();
+    }
+
+    @Override
+    public void vents(PartsBook book, Length strip, Length plate) {
+        RoofBuilder builder = new RoofBuilder(this, book);
+        builder.vents();
+        if (strip.isPositive()) {
+            builder.strips(strip, plate);
+        }
+    }
+
+    @Override
+    public Length tie() {
+        return frontTop;
+    }
+
     /**
      * Refuses a roof that does not fall to the back, or so steep for its rafters that their seats
      * would weaken them.
      */
-    void check() throws Unbuildable {
+    @Override
+    public void check() throws Unbuildable {
         ShedLayout.require(
                 fall().isPositive(),
                 Sum.of("family.fall", frontTop.minus(floor), backTop.minus(floor)));
@@ -73,7 +148,8 @@ record SingleSlope(
         return depth.minus(seat);
     }
 
-    Angle pitch() {
+    @Override
+    public Angle pitch() {
         return Angle.ofSlope(fall(), run());
     }
 
@@ -85,7 +161,8 @@ record SingleSlope(
      * Underside of the rafters at a depth; it meets the outer edge of the front plate and the inner
      * edge of the back one.
      */
-    Length rafterBottom(Length y) {
+    @Override
+    public Length rafterBottom(Length y) {
         return frontTop.minus(y.scaled(slope()));
     }
 
@@ -94,7 +171,8 @@ record SingleSlope(
         return rafter().width().scaled(1 / pitch().cos());
     }
 
-    Length rafterTop(Length y) {
+    @Override
+    public Length rafterTop(Length y) {
         return rafterBottom(y).plus(rafterUpright());
     }
 

@@ -26,12 +26,17 @@ record WindowPlace(Length from, Length to, Length sill, Length top, Optional<Fou
 
     private static final Length BELOW_ROOF = Length.mm(20);
 
-    static WindowPlace in(Choices c, Length from, SingleSlope roof, Length header) {
+    static WindowPlace in(Choices c, Length from, HouseRoof roof, Length header) {
         Optional<FoundLeaf> found = FoundLeaf.in(c, FoundPart.Use.GLAZING);
         Length wide = found.map(f -> f.width().plus(AIR.times(2))).orElse(MADE_WIDE);
         Length high = found.map(f -> f.height().plus(AIR.times(2))).orElse(MADE_HIGH);
         Length to = from.plus(wide).ceilTo(c.step());
-        Length top = roof.rafterBottom(to).minus(header).minus(BELOW_ROOF).floorTo(c.step());
+        Length top =
+                roof.rafterBottom(from)
+                        .min(roof.rafterBottom(to))
+                        .minus(header)
+                        .minus(BELOW_ROOF)
+                        .floorTo(c.step());
         return new WindowPlace(from, to, top.minus(high), top, found);
     }
 
