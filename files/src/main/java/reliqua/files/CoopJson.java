@@ -48,8 +48,11 @@ public final class CoopJson {
     private final Coop coop;
     private final ObjectNode root = MAPPER.createObjectNode();
 
+    private final OpeningsJson openings;
+
     private CoopJson(Coop coop) {
         this.coop = coop;
+        this.openings = new OpeningsJson(coop);
     }
 
     /**
@@ -71,7 +74,7 @@ public final class CoopJson {
         spec.addOns().forEach(a -> addOns.add(a.id()));
         ArrayNode parts = root.putArray("parts");
         coop.parts().forEach(part -> part(parts.addObject(), part, plan));
-        root.putArray("openings");
+        openings.write(root.putArray("openings"));
         zones(root.putArray("zones"), birds);
         fittings(root.putArray("fittings"));
         contacts();
@@ -197,7 +200,8 @@ public final class CoopJson {
         }
         double floor = zone.floorHeight().toMm();
         node.put("floorHeight", floor).put("headroom", zone.headroom().toMm());
-        node.putArray("access");
+        ArrayNode access = node.putArray("access");
+        openings.ways(zone.kind()).forEach(access::add);
         node.put("closed", true);
         double[] inside = freePlace(b, floor);
         node.putArray("inside").add(inside[0]).add(inside[1]).add(inside[2]);
