@@ -1,10 +1,12 @@
 #!/usr/bin/env bash
-# Fits every example that ships, and writes docs/ways.md with a picture and the bill of each.
+# Fits every example that ships, writes docs/ways.md with a picture and the bill of each, and keeps the designs
+# that "Open an example" draws.
 set -euo pipefail
 here=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 work=$(mktemp -d)
 trap 'rm -rf "$work"' EXIT
 mkdir -p "$here/docs/ways"
+examples=$here/files/src/main/resources/reliqua/files/examples
 page=$work/ways.md
 cat > "$page" <<'HEAD'
 # Ways of building
@@ -28,3 +30,7 @@ while read -r id line; do
   echo "| **$id**: $line<br>![$id](ways/$id.svg) | $fitted | $bill | $seconds |" >> "$page"
 done < "$work/list"
 cp "$page" "$here/docs/ways.md"
+# At the end: what lies in the sources asks for a new build.
+while read -r id _; do
+  cp "$work/$id/fits.json" "$examples/$id.fits.json"
+done < "$work/list"

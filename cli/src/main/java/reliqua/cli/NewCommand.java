@@ -122,9 +122,12 @@ final class NewCommand implements Callable<Integer> {
         return switch (id) {
             case "tern-lane" -> DemoProjects.ternLane(Merchants::priceBook, new Climates());
             case "kerrin-rigg" -> DemoProjects.kerrinRigg(Merchants::priceBook, new Climates());
+            case "ferry-meadow" -> Examples.find(id).orElseThrow().project(Merchants::priceBook);
             default ->
                     throw new InputException(
-                            "--demo: there is no \"" + id + "\"; use tern-lane or kerrin-rigg");
+                            "--demo: there is no \""
+                                    + id
+                                    + "\"; use tern-lane, kerrin-rigg or ferry-meadow");
         };
     }
 

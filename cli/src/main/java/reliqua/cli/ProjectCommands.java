@@ -32,6 +32,7 @@ import reliqua.core.project.Kinds;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Lot;
 import reliqua.files.CoopJson;
+import reliqua.files.FitsJson;
 import reliqua.files.HeapCsv;
 import reliqua.files.InputException;
 import reliqua.files.NeedsJson;
@@ -165,6 +166,7 @@ final class ProjectCommands {
                             Optional.of(best.plan()),
                             loaded.flock().housed()));
             Tape tape = loaded.keeper().tape();
+            Output.write(folder.resolve("fits.json"), FitsJson.write(result, tape));
             out().println("best " + describe(best, tape));
             result.others().forEach(c -> out().println("else " + describe(c, tape)));
             result.standard().ifPresent(c -> out().println("unfitted " + describe(c, tape)));

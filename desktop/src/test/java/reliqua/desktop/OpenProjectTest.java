@@ -11,12 +11,12 @@ import java.util.function.Supplier;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
-import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.FlowPane;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -28,6 +28,7 @@ import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
 import reliqua.core.project.Project;
 import reliqua.desktop.work.Workspace;
+import reliqua.files.Examples;
 
 /** An open project in the real window: typed into, refused, replaced by an empty one. */
 @ExtendWith(ApplicationExtension.class)
@@ -196,16 +197,18 @@ class OpenProjectTest {
     }
 
     @Test
-    void anExampleOpensFromTheMenu(FxRobot robot) {
+    void anExampleIsPickedFromDrawnCards(FxRobot robot) throws TimeoutException {
         MenuButton menu = robot.lookup("#menu").queryAs(MenuButton.class);
-        MenuItem example =
+        MenuItem examples =
                 menu.getItems().stream()
-                        .filter(Menu.class::isInstance)
-                        .flatMap(m -> ((Menu) m).getItems().stream())
-                        .filter(item -> "example-coal-lane".equals(item.getId()))
+                        .filter(item -> "menu.examples".equals(item.getId()))
                         .findFirst()
                         .orElseThrow();
-        robot.interact(example::fire);
+        robot.interact(examples::fire);
+        DrivenWindow.until(() -> robot.lookup("#example-drove-side").tryQuery().isPresent());
+        assertThat(robot.lookup("#examples").queryAs(FlowPane.class).getChildren())
+                .hasSize(Examples.all().size());
+        robot.interact(robot.lookup("#example-coal-lane").queryAs(Button.class)::fire);
         assertThat(project().name()).isEqualTo("Coal Lane");
         assertThat(project().family()).isEqualTo("aframe");
     }

@@ -8,6 +8,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import reliqua.core.coop.Coop;
+import reliqua.core.coop.addon.CoopBuilder;
+import reliqua.core.coop.family.Brief;
+import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.flock.Flock;
 import reliqua.core.flock.Keeper;
 import reliqua.core.measure.Tape;
@@ -36,6 +40,21 @@ public final class Examples {
      * @param said birds, tools, kind of coop and heap, as said to the say line
      */
     public record Example(String id, String name, String line, UnitSystem units, String said) {
+        /**
+         * The coop it is fitted with, as it was when the program was made.
+         *
+         * @param project of this example
+         */
+        public Coop coop(Project project) {
+            try {
+                Project.Chosen chosen = FitsJson.best(text(id + ".fits.json")).orElseThrow();
+                Brief brief = new Brief(project.needs(), project.keeper(), chosen.spec().addOns());
+                return CoopBuilder.build(chosen.spec(), brief);
+            } catch (InputException | Unbuildable e) {
+                throw new IllegalStateException(id + " cannot be drawn", e);
+            }
+        }
+
         /**
          * The project it is.
          *

@@ -12,7 +12,8 @@ import reliqua.core.measure.Length;
  * The order in which parts are painted for somebody who looks from the front, the right and above:
  * the hidden before what hides it. Of two parts that a plane across an axis parts, the one on the
  * far side cannot hide the other; where planes disagree neither hides the other. What no plane
- * parts - a rafter and the roofing on it - goes by the order given.
+ * parts is parted by a slanting one along an edge ({@link SlantedParting}) - a lid over its box, a
+ * rafter and the roofing on it - or goes by the order given.
  */
 final class DepthOrder {
     private static final Length TOUCHING = new Length(100_000);
@@ -81,7 +82,12 @@ final class DepthOrder {
     private boolean hides(int near, int far) {
         Bounds a = bounds.get(near);
         Bounds b = bounds.get(far);
-        return isBefore(a, b) && !isBefore(b, a);
+        if (isBefore(a, b) || isBefore(b, a)) {
+            return isBefore(a, b) && !isBefore(b, a);
+        }
+        return SlantedParting.of(parts.get(near).solid(), parts.get(far).solid())
+                .filter(before -> before)
+                .isPresent();
     }
 
     /** Whether a plane across some axis has it on the side of the eye. */

@@ -27,6 +27,7 @@ public record Candidate(DesignSpec spec, Coop coop, List<Finding> findings, Work
             Comparator.comparingLong(Candidate::faults)
                     .thenComparingInt(c -> c.plan().missing().size())
                     .thenComparing(Candidate::weighed)
+                    .thenComparingInt(c -> -c.spec().choices().finds().things().size())
                     .thenComparingInt(c -> c.plan().makingMinutes())
                     .thenComparingInt(c -> c.plan().tickets().size())
                     .thenComparing(c -> c.coop().measures().weight());

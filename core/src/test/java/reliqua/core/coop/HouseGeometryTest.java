@@ -4,10 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import reliqua.core.coop.family.Brief;
 import reliqua.core.coop.family.CoopFamily;
+import reliqua.core.coop.family.DesignSpec;
+import reliqua.core.flock.Keeper;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Tape;
 
 /** Whatever the dimensions, no two parts take the same room and no part hangs in the air. */
 class HouseGeometryTest {
@@ -48,6 +54,21 @@ class HouseGeometryTest {
             assertThat(overlaps(coop)).as("house %d, %s", n, coop.measures()).isEmpty();
             assertThat(hanging(coop)).as("house %d, %s", n, coop.measures()).isEmpty();
         }
+    }
+
+    /** A design that a search draws up has what is to be built on in it. */
+    @ParameterizedTest
+    @MethodSource("reliqua.core.coop.Houses#families")
+    void aSizedDesignKeepsWhatIsBuiltOn(CoopFamily family) {
+        Brief brief = new Brief(Houses.needs(6), Keeper.with(Tape.METRIC), family.addOns());
+        DesignSpec spec =
+                family.sized(
+                        Houses.bareChoices(family),
+                        brief,
+                        Map.of(),
+                        Length.mm(2400),
+                        Length.mm(1800));
+        assertThat(spec.addOns()).isEqualTo(family.addOns());
     }
 
     private static List<String> overlaps(Coop coop) {

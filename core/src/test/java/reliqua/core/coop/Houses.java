@@ -195,6 +195,15 @@ public final class Houses {
         return new DesignSpec(family.id(), lengths, choices, brief.addOns());
     }
 
+    /** Choices a family can be sized with. */
+    public static Choices bareChoices(CoopFamily family) {
+        Random random = new Random(4);
+        Choices bare = choices(random).with(family.claddings().getFirst());
+        return family.builtOf()
+                .map(kind -> bare.with(kind == Finds.Kind.PALLETS ? finds(random) : hoops(random)))
+                .orElse(bare);
+    }
+
     /** Something found for most of the places there are. */
     private static List<Finds.Thing> things(CoopFamily family, Brief brief, Random random) {
         Set<FoundPart.Use> places = EnumSet.noneOf(FoundPart.Use.class);

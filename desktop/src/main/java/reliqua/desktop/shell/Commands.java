@@ -30,7 +30,6 @@ import reliqua.desktop.Texts;
 import reliqua.desktop.work.Reasons;
 import reliqua.desktop.work.Workspace;
 import reliqua.files.DemoProjects;
-import reliqua.files.Examples;
 import reliqua.files.HeapCsv;
 import reliqua.files.InputException;
 import reliqua.files.PacketPdf;
@@ -97,7 +96,9 @@ final class Commands {
                                         demo(
                                                 DemoProjects.kerrinRigg(
                                                         Merchants::priceBook, new Climates()))),
-                        examples(),
+                        item(
+                                "menu.examples",
+                                () -> ExampleCards.show(shell.getScene().getWindow(), this::demo)),
                         new SeparatorMenuItem(),
                         item("menu.import", this::importHeap),
                         item("menu.tape", this::tape),
@@ -117,19 +118,6 @@ final class Commands {
         item.setId(key);
         item.setOnAction(_ -> action.run());
         return item;
-    }
-
-    /** Every way of building, with one line each. */
-    private Menu examples() {
-        Menu list = new Menu(Texts.get("menu.examples"));
-        list.setId("menu.examples");
-        for (Examples.Example each : Examples.all()) {
-            MenuItem item = new MenuItem(Texts.get("menu.example", each.name(), each.line()));
-            item.setId("example-" + each.id());
-            item.setOnAction(_ -> demo(each.project(Merchants::priceBook)));
-            list.getItems().add(item);
-        }
-        return list;
     }
 
     private Menu looks() {

@@ -7,8 +7,7 @@ import reliqua.core.measure.Length;
 final class LeastHeights {
     private static final Length DOOR_ROOM = Length.mm(110);
 
-    /** Least strip of vents over a door. */
-    private static final Length VENT_STRIP = Length.mm(40);
+    private static final Length LEAST_STRIP = Length.mm(40);
 
     private final DesignSpec spec;
     private final Choices choices;
@@ -25,11 +24,18 @@ final class LeastHeights {
         return spec.depth().minus(sd).scaled(SingleSlope.PLAIN_LAPS).ceilTo(choices.step());
     }
 
+    /** A strip of vents over front and back that would do without the gaps between the rafters. */
+    private Length ventStrip() {
+        Length clear =
+                spec.width().minus(choices.section(Choices.Group.WALLS).thickness().times(6));
+        return needs.vents().over(clear.times(2)).max(LEAST_STRIP);
+    }
+
     /** What of the heap closes the keeper's opening wants a front so high, plates and vent too. */
     private Length forLeaf(ShedKind kind) {
         Length st = choices.section(Choices.Group.WALLS).thickness();
         return kind.leaf(choices)
-                .map(l -> l.height().plus(st.times(4)).plus(VENT_STRIP).minus(fall()))
+                .map(l -> l.height().plus(st.times(4)).plus(ventStrip()).minus(fall()))
                 .orElse(Length.ZERO)
                 .ceilTo(choices.step());
     }
@@ -58,7 +64,7 @@ final class LeastHeights {
         Length leaf =
                 ShedKind.WALK_IN
                         .leaf(choices)
-                        .map(l -> l.height().plus(st.times(4)).plus(VENT_STRIP))
+                        .map(l -> l.height().plus(st.times(4)).plus(ventStrip()))
                         .orElse(Length.ZERO);
         return pop.max(leaf);
     }

@@ -144,7 +144,8 @@ final class PoleHouse implements CoopFamily {
         lengths.put(ShedDimensions.OVERHANG, OVERHANG.ceilTo(choices.step()));
         lengths.replaceAll(held::getOrDefault);
         return settled(
-                new DesignSpec(id(), lengths, choices.with(Choices.Cladding.BOARDS), Set.of()),
+                new DesignSpec(
+                        id(), lengths, choices.with(Choices.Cladding.BOARDS), brief.addOns()),
                 brief,
                 held);
     }
