@@ -94,6 +94,8 @@ public record Duty(
         LID,
         /** Held by four screws or bolts a joint. */
         BOLTED,
+        /** Driven into the ground, and holds down what it is bolted to. */
+        ANCHORS,
         /** Lies by its weight: nothing is screwed to it. */
         LOOSE,
         /** Put on beside a joint in another. */

@@ -213,6 +213,12 @@ public enum Role {
                     .warned("build.caution.roof")
                     .seenFrom(Side.SIDE)),
     RAIN_TUB('J', Stage.RUN, Duty.of(FRAME, SHOWN, Trait.LOOSE)),
+    ANCHOR(
+            'K',
+            Stage.RUN,
+            Duty.of(FRAME, SHOWN, BOLTED, Trait.ANCHORS)
+                    .serving(Latitude.mm(40, 40).orRound(50, 120))
+                    .minutes(12)),
     DUST_BATH('Q', Stage.RUN, Duty.of(BATTEN).serving(Latitude.mm(20, 80))),
     PERCH('Q', Stage.RUN, Duty.of(BATTEN).serving(Latitude.mm(12, 25).orRound(40, 90))),
     PERCH_STAKE('Q', Stage.RUN, Duty.of(BATTEN).serving(Latitude.mm(20, 40))),

@@ -32,6 +32,9 @@ import reliqua.core.stock.Section;
 
 /** Raised houses for tests: one ordinary, and any number of random ones. */
 public final class Houses {
+    /** One in a thousand is enough; a kind that refuses more has no room for what is asked. */
+    private static final int MOST_TRIES = 3000;
+
     private Houses() {}
 
     /** Every kind of coop, for tests that hold for all of them. */
@@ -165,7 +168,7 @@ public final class Houses {
     }
 
     private static Coop random(CoopFamily family, Set<AddOn> addOns, Random random) {
-        while (true) {
+        for (int tries = 0; tries < MOST_TRIES; tries++) {
             Needs needs = needs(3 + random.nextInt(14), random);
             Brief brief = new Brief(needs, Keeper.with(Tape.METRIC), addOns);
             try {
@@ -174,6 +177,7 @@ public final class Houses {
                 continue;
             }
         }
+        throw new AssertionError("no " + family.id() + " with " + addOns + " can be drawn");
     }
 
     /** Of any lengths; where whole things decide, of the sizes they give. */

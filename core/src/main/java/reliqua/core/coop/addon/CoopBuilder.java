@@ -48,6 +48,7 @@ public final class CoopBuilder {
             case DOOR_BAR -> Optional.of(new DoorBar());
             case GUTTER -> Optional.of(new Gutter());
             case DUST_BATH -> Optional.of(new DustBath());
+            case ANCHORS -> Optional.of(new Anchors());
             case PERCH -> Optional.of(new Perch());
             case WHEELS -> Optional.of(new Wheels());
             case WIRE_FLOOR -> Optional.of(new WireFloor());

@@ -23,6 +23,8 @@ public enum AddOn {
     GUTTER("gutter", List.of(Choices.Group.BOARDS), FoundPart.Use.WATERER),
     /** A frame for dry earth. */
     DUST_BATH("dust-bath", List.of(Choices.Group.BOARDS)),
+    /** Stakes that hold it down in a gale. */
+    ANCHORS("anchors"),
     /** A bar on stakes in the run. */
     PERCH("perch"),
     /** Two wheels under one end of a pen that is moved. */
@@ -32,10 +34,12 @@ public enum AddOn {
 
     /** What a house on the ground or off it has room for. */
     static final Set<AddOn> OF_HOUSES =
-            Collections.unmodifiableSet(EnumSet.of(DROPPINGS_BOARD, DOOR_BAR, GUTTER, DUST_BATH));
+            Collections.unmodifiableSet(
+                    EnumSet.of(DROPPINGS_BOARD, DOOR_BAR, GUTTER, DUST_BATH, ANCHORS));
 
     /** What a pen that is moved has room for. */
-    static final Set<AddOn> OF_PENS = Collections.unmodifiableSet(EnumSet.of(WHEELS, WIRE_FLOOR));
+    static final Set<AddOn> OF_PENS =
+            Collections.unmodifiableSet(EnumSet.of(WHEELS, WIRE_FLOOR, ANCHORS));
 
     private final String id;
     private final List<String> keys;

@@ -1,0 +1,97 @@
+package reliqua.core.coop.addon;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import reliqua.core.coop.Bounds;
+import reliqua.core.coop.Contact;
+import reliqua.core.coop.Duty;
+import reliqua.core.coop.Part;
+import reliqua.core.coop.Role;
+import reliqua.core.coop.Solid;
+import reliqua.core.coop.Stage;
+import reliqua.core.coop.family.Choices;
+import reliqua.core.coop.family.Unbuildable;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Sum;
+import reliqua.core.stock.Section;
+
+/**
+ * A stake driven beside what stands on the ground at each corner, and bolted to it: what holds a
+ * light coop down in a gale.
+ */
+final class Anchors implements Addition {
+    private static final Length DRIVEN = Length.mm(450);
+    private static final Length BESIDE = Length.mm(250);
+
+    /** In a corner itself another member may be in the way. */
+    private static final long[] FROM_CORNER = {0, 60, 120, 200, 300, 450};
+
+    /** A face to bolt through, in mm². */
+    private static final double LEAST_FACE = 900;
+
+    @Override
+    public void build(Standing at) throws Unbuildable {
+        List<Part> ground = at.coop().parts().stream().filter(Anchors::standsOnGround).toList();
+        Bounds all =
+                Standing.around(ground)
+                        .orElseThrow(() -> new Unbuildable(Sum.of("addon.noAnchor")));
+        Section section = at.section(Choices.Group.LEGS);
+        for (boolean left : List.of(true, false)) {
+            for (boolean front : List.of(true, false)) {
+                Solid stake =
+                        stake(at, ground, all, left, front)
+                                .orElseThrow(() -> new Unbuildable(Sum.of("addon.noAnchor")));
+                at.box(Role.ANCHOR, section, stake);
+            }
+        }
+    }
+
+    private static boolean standsOnGround(Part part) {
+        return !part.solid().bounds().z0().isPositive()
+                && part.solid().isBox()
+                && part instanceof Part.StickPart
+                && !part.role().is(Duty.Trait.LIES_OUT)
+                && part.role().stage().compareTo(Stage.SKINS) < 0;
+    }
+
+    /** Beside the part nearest to a corner that leaves room for it. */
+    private static Optional<Solid> stake(
+            Standing at, List<Part> ground, Bounds all, boolean left, boolean front) {
+        Length x = left ? all.x0() : all.x1();
+        Length y = front ? all.y0() : all.y1();
+        return ground.stream()
+                .map(p -> p.solid().bounds())
+                .sorted(Comparator.comparing(b -> away(b, x, y, left, front)))
+                .flatMap(b -> beside(b, at.section(Choices.Group.LEGS), left, front).stream())
+                .filter(at::isFree)
+                .filter(s -> ground.stream().anyMatch(p -> Contact.area(p.solid(), s) > LEAST_FACE))
+                .findFirst();
+    }
+
+    private static Length away(Bounds b, Length x, Length y, boolean left, boolean front) {
+        Length across = (left ? b.x0() : b.x1()).minus(x).abs();
+        return across.plus((front ? b.y0() : b.y1()).minus(y).abs());
+    }
+
+    /** On its four sides, as near to the corner as may be. */
+    private static List<Solid> beside(Bounds b, Section s, boolean left, boolean front) {
+        Length t = s.thickness();
+        Length w = s.width();
+        Length top = b.z1().min(BESIDE);
+        List<Solid> places = new ArrayList<>();
+        for (long from : FROM_CORNER) {
+            Length in = Length.mm(from);
+            Length y0 = front ? b.y0().plus(in) : b.y1().minus(w).minus(in);
+            Length x0 = left ? b.x0().plus(in) : b.x1().minus(w).minus(in);
+            for (Length x : List.of(b.x1(), b.x0().minus(t))) {
+                places.add(Solid.box(x, x.plus(t), y0, y0.plus(w), DRIVEN.negated(), top));
+            }
+            for (Length y : List.of(b.y1(), b.y0().minus(t))) {
+                places.add(Solid.box(x0, x0.plus(w), y, y.plus(t), DRIVEN.negated(), top));
+            }
+        }
+        return places;
+    }
+}

@@ -1,0 +1,272 @@
+package reliqua.core.project;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.stream.Stream;
+import reliqua.core.check.Finding;
+import reliqua.core.check.Findings;
+import reliqua.core.coop.Coop;
+import reliqua.core.coop.addon.CoopBuilder;
+import reliqua.core.coop.family.AddOn;
+import reliqua.core.coop.family.Brief;
+import reliqua.core.coop.family.Choices;
+import reliqua.core.coop.family.CoopFamily;
+import reliqua.core.coop.family.DesignSpec;
+import reliqua.core.coop.family.Unbuildable;
+import reliqua.core.cutting.CoopPlanner;
+import reliqua.core.cutting.CutPlanner;
+import reliqua.core.cutting.Decided;
+import reliqua.core.cutting.Progress;
+import reliqua.core.cutting.WorkPlan;
+import reliqua.core.cutting.Workshop;
+import reliqua.core.fit.Candidate;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Money;
+import reliqua.core.measure.Sum;
+import reliqua.core.stock.Section;
+import reliqua.core.stock.Stick;
+import reliqua.core.stock.Treatment;
+
+/**
+ * What would mend the findings of a design, and what each would cost: a changed design is drawn up
+ * and planned by the quick planner, as the design itself is, and the bills are compared. A change
+ * that does not mend its finding, or leaves parts that neither heap nor shop can give, is not
+ * offered.
+ */
+public final class Remedies {
+    private static final Length CLEAR_BELOW = Length.mm(460);
+
+    /** A little more than 3 in 12, so that rounding does not undercut it. */
+    private static final double PLAIN_LAPS = 0.2501;
+
+    private final Project project;
+    private final DesignSpec spec;
+    private final CoopFamily family;
+    private final CoopPlanner planner;
+
+    private Remedies(Project project, DesignSpec spec) {
+        this.project = project;
+        this.spec = spec;
+        this.family = project.kind();
+        this.planner =
+                new CoopPlanner(
+                        project.heap(),
+                        project.prices(),
+                        Workshop.of(project.keeper()),
+                        CutPlanner.Settings.QUICK);
+    }
+
+    /**
+     * A change that mends a finding.
+     *
+     * @param rule name of the rule whose finding it mends
+     * @param what it is
+     * @param more what it adds to the bill; below zero when it spares something
+     * @param edit what applies it
+     */
+    public record Remedy(String rule, Sum what, Money more, Edit edit) {}
+
+    /** A change to be tried. */
+    private record Change(String rule, Sum what, DesignSpec spec, boolean kept) {}
+
+    /**
+     * All that mends something, in the order of the findings.
+     *
+     * @param progress stops it between two of them
+     */
+    public static List<Remedy> of(Project project, Design design, Progress progress) {
+        Candidate now = design.candidate();
+        return new Remedies(project, now.spec()).all(now, progress);
+    }
+
+    private List<Remedy> all(Candidate now, Progress progress) {
+        List<Remedy> remedies = new ArrayList<>();
+        List<Change> changes =
+                now.findings().stream()
+                        .filter(f -> f.severity() != Finding.Severity.GOOD)
+                        .flatMap(f -> changes(f, now.coop().measures()))
+                        .toList();
+        Optional<Design> plain = changes.isEmpty() ? Optional.empty() : drawn(spec);
+        for (Change change : changes) {
+            if (progress.cancelled()) {
+                return remedies;
+            }
+            plain.flatMap(p -> priced(change, p)).ifPresent(remedies::add);
+        }
+        return remedies;
+    }
+
+    private Stream<Change> changes(Finding finding, Coop.Measures m) {
+        return switch (finding.rule()) {
+            case "wind" -> builtOn(finding, AddOn.ANCHORS);
+            case "clearBelow" -> longer(finding, "legs", CLEAR_BELOW);
+            case "reach" -> shallower(finding, m);
+            case "standing" ->
+                    higher(finding, project.keeper().body().height().minus(m.standing()));
+            case "pitch" -> steeper(finding);
+            case "groundContact" -> treated(finding);
+            default -> Stream.empty();
+        };
+    }
+
+    private Stream<Change> builtOn(Finding finding, AddOn addOn) {
+        if (!family.addOns().contains(addOn) || spec.addOns().contains(addOn)) {
+            return Stream.empty();
+        }
+        Set<AddOn> more = EnumSet.of(addOn);
+        more.addAll(spec.addOns());
+        DesignSpec changed = new DesignSpec(spec.family(), spec.lengths(), spec.choices(), more);
+        Sum what = Sum.of("remedy.builtOn", Sum.of("addon." + addOn.id()));
+        return Stream.of(new Change(finding.rule(), what, changed, false));
+    }
+
+    private Stream<Change> longer(Finding finding, String key, Length to) {
+        if (!spec.lengths().containsKey(key)) {
+            return Stream.empty();
+        }
+        Length length = to.ceilTo(spec.choices().step());
+        return Stream.of(held(finding, spec.with(key, length), key, length));
+    }
+
+    private Change held(Finding finding, DesignSpec changed, String key, Length length) {
+        Sum what = Sum.of("remedy.length", Sum.of("dimension." + key), length);
+        return new Change(finding.rule(), what, changed, false);
+    }
+
+    /** Every corner within reach: less deep, and as much wider. */
+    private Stream<Change> shallower(Finding finding, Coop.Measures m) {
+        Length less = m.reach().minus(project.keeper().body().reach());
+        Length depth = spec.depth().minus(less).floorTo(spec.choices().step());
+        if (depth.compareTo(family.depth(spec.choices()).least()) < 0) {
+            return Stream.empty();
+        }
+        Length width = family.leastOther(depth, spec.choices(), brief(spec)).max(spec.width());
+        DesignSpec changed = family.settled(resized(width, depth), brief(spec), project.held());
+        return Stream.of(held(finding, changed, "depth", depth));
+    }
+
+    private DesignSpec resized(Length width, Length depth) {
+        return spec.with("width", width).with("depth", depth);
+    }
+
+    /** Both walls under a slope, or the eaves. */
+    private Stream<Change> higher(Finding finding, Length by) {
+        Map<String, Length> lengths = new TreeMap<>(spec.lengths());
+        Set<String> walls = new TreeSet<>(Set.of("front", "back", "eaves"));
+        walls.retainAll(lengths.keySet());
+        if (walls.isEmpty()) {
+            return Stream.empty();
+        }
+        Length step = spec.choices().step();
+        walls.forEach(key -> lengths.computeIfPresent(key, (_, l) -> l.plus(by).ceilTo(step)));
+        DesignSpec changed = new DesignSpec(spec.family(), lengths, spec.choices(), spec.addOns());
+        String first = walls.iterator().next();
+        return Stream.of(held(finding, changed, first, lengths.get(first)));
+    }
+
+    private Stream<Change> steeper(Finding finding) {
+        if (!spec.lengths().containsKey("back") || !spec.lengths().containsKey("front")) {
+            return Stream.empty();
+        }
+        Length front =
+                spec.length("back")
+                        .plus(spec.depth().scaled(PLAIN_LAPS))
+                        .ceilTo(spec.choices().step());
+        return Stream.of(held(finding, spec.with("front", front), "front", front));
+    }
+
+    /** What stands on the ground out of treated wood, of the heap or from a shop. */
+    private Stream<Change> treated(Finding finding) {
+        return Stream.concat(
+                        project.heap().lots().stream().map(l -> l.material()),
+                        project.prices().offers().stream().map(o -> o.material()))
+                .filter(m -> m instanceof Stick s && s.treatment() == Treatment.PRESSURE_TREATED)
+                .map(m -> ((Stick) m).section())
+                .filter(s -> s.serves(family.least(Choices.Group.LEGS)))
+                .distinct()
+                .map(
+                        s ->
+                                new Change(
+                                        finding.rule(),
+                                        Sum.of("remedy.treated", s),
+                                        withLegs(s),
+                                        true));
+    }
+
+    private DesignSpec withLegs(Section section) {
+        DesignSpec changed = spec.with(spec.choices().with(Choices.Group.LEGS, section));
+        return family.settled(changed, brief(spec), project.held());
+    }
+
+    private Brief brief(DesignSpec of) {
+        return new Brief(project.needs(), project.keeper(), of.addOns());
+    }
+
+    private Optional<Remedy> priced(Change change, Design plain) {
+        return drawn(change.spec())
+                .filter(d -> mends(d, change.rule(), plain))
+                .map(
+                        d ->
+                                new Remedy(
+                                        change.rule(),
+                                        change.what(),
+                                        d.bill().total().minus(plain.bill().total()),
+                                        edit(change, d.candidate())));
+    }
+
+    /** Whether its finding is gone, no fault has come, and no more is missing. */
+    private static boolean mends(Design changed, String rule, Design plain) {
+        boolean gone =
+                changed.candidate().findings().stream()
+                        .filter(f -> f.rule().equals(rule))
+                        .allMatch(f -> f.severity() == Finding.Severity.GOOD);
+        return gone
+                && changed.candidate().faults() <= plain.candidate().faults()
+                && changed.candidate().plan().missing().size()
+                        <= plain.candidate().plan().missing().size();
+    }
+
+    private Optional<Design> drawn(DesignSpec of) {
+        try {
+            Coop coop = CoopBuilder.build(of, brief(of));
+            List<Finding> findings =
+                    Findings.of(coop, project.needs(), project.keeper(), project.heap());
+            WorkPlan plan =
+                    planner.plan(
+                            coop, Decided.cut(project.cuts()), Optional.empty(), Progress.NONE);
+            return Optional.of(Design.of(new Candidate(of, coop, findings, plan), project));
+        } catch (Unbuildable e) {
+            return Optional.empty();
+        }
+    }
+
+    /**
+     * On a design that is settled on, the changed one is settled on; in a search what is built on
+     * or how long something is gets fixed, and the search goes on with that.
+     */
+    private Edit edit(Change change, Candidate candidate) {
+        boolean settle = project.chosen().isPresent() || change.kept();
+        return new Edit(
+                change.what().words(project.keeper().tape()),
+                p -> settle ? asked(p, change).settledOn(candidate) : asked(p, change));
+    }
+
+    private Project asked(Project p, Change change) {
+        Project asked = p;
+        for (AddOn addOn : change.spec().addOns()) {
+            asked = asked.addOns().contains(addOn) ? asked : asked.with(addOn, true);
+        }
+        for (Map.Entry<String, Length> each : change.spec().lengths().entrySet()) {
+            boolean other = !each.getValue().equals(spec.lengths().get(each.getKey()));
+            boolean named = change.what().terms().contains(each.getValue());
+            asked = other && named ? asked.hold(each.getKey(), each.getValue()) : asked;
+        }
+        return asked;
+    }
+}
