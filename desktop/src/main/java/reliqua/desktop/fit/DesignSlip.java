@@ -4,21 +4,26 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import javafx.geometry.Insets;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import reliqua.core.check.Finding;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.MeasureException;
+import reliqua.core.measure.Money;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
 import reliqua.core.project.Describe;
 import reliqua.core.project.Design;
 import reliqua.core.project.Project;
+import reliqua.core.project.Remedies;
 import reliqua.core.stock.Lot;
 import reliqua.desktop.Texts;
 import reliqua.desktop.shell.Parts;
@@ -38,11 +43,12 @@ final class DesignSlip extends VBox {
     private final VBox lengths = new VBox(9);
     private String shownFamily = "";
     private final VBox findings = new VBox(7);
+    private final PricedRemedies remedies = new PricedRemedies(this::showRemedies);
+    private Optional<Design> shown = Optional.empty();
     private final VBox idle = new VBox(5);
     private final Label fault = Parts.text("", "danger", "note");
     private final Button settle = new Button();
     private final Label figures = Parts.text("", "soft");
-    private Optional<Design> shown = Optional.empty();
 
     DesignSlip(Workspace workspace) {
         super(9);
@@ -184,6 +190,9 @@ final class DesignSlip extends VBox {
                 });
         findings.getChildren().clear();
         design.ifPresent(this::show);
+        if (workspace.designs().progress().get() >= 1) {
+            design.ifPresent(d -> remedies.price(workspace.project(), d));
+        }
         if (design.isEmpty()) {
             figures.setText("");
         }
@@ -212,11 +221,41 @@ final class DesignSlip extends VBox {
             row.setAccessibleText(
                     Texts.get("severity." + finding.severity().name()) + ": " + words.getText());
             findings.getChildren().add(row);
+            remedies.of(design, finding.rule())
+                    .forEach(remedy -> findings.getChildren().add(button(remedy)));
         }
         figures.setText(
                 Texts.get(
                         "fit.figures",
                         design.candidate().coop().parts().size(),
                         tape.say(design.candidate().coop().measures().weight())));
+    }
+
+    private void showRemedies() {
+        findings.getChildren().clear();
+        shown.ifPresent(this::show);
+    }
+
+    /** What would mend it and what that costs; a press does it. */
+    private Node button(Remedies.Remedy remedy) {
+        Tape tape = workspace.tape();
+        Money more = remedy.more();
+        String price =
+                more.isZero()
+                        ? Texts.get("fit.remedy.free")
+                        : more.compareTo(Money.ZERO) > 0
+                                ? Texts.get("fit.remedy.more", tape.say(more))
+                                : Texts.get("fit.remedy.less", tape.say(Money.ZERO.minus(more)));
+        String what = remedy.what().words(tape);
+        Button button =
+                Parts.button(
+                        "remedy-" + remedy.rule(),
+                        what + "  " + price,
+                        () -> workspace.edit(remedy.edit().name(), remedy.edit().change()),
+                        "pill");
+        button.setWrapText(true);
+        button.setMinHeight(Region.USE_PREF_SIZE);
+        VBox.setMargin(button, new Insets(0, 0, 4, 28));
+        return button;
     }
 }

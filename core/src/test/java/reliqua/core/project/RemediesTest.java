@@ -1,0 +1,75 @@
+package reliqua.core.project;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import reliqua.core.check.Finding;
+import reliqua.core.coop.family.AddOn;
+import reliqua.core.coop.family.Unbuildable;
+import reliqua.core.cutting.Progress;
+import reliqua.core.fit.Yards;
+
+class RemediesTest {
+    private static List<String> unmet(Design design) {
+        return design.candidate().findings().stream()
+                .filter(f -> f.severity() != Finding.Severity.GOOD)
+                .map(Finding::rule)
+                .toList();
+    }
+
+    private static Design derived(Project project) throws Unbuildable {
+        return Design.derive(project, Optional.empty(), Progress.NONE, _ -> {})
+                .design()
+                .orElseThrow();
+    }
+
+    /** A light house where it blows, settled on. */
+    private static Project project;
+
+    @BeforeAll
+    static void settle() throws Unbuildable {
+        project = settled();
+    }
+
+    private static Project settled() throws Unbuildable {
+        Project calm = Yards.project(6);
+        SayEdit.Said.Change gale = (SayEdit.Said.Change) SayEdit.read("gusts 32 m/s", calm);
+        Project windy = gale.edit().change().apply(calm);
+        return windy.settledOn(derived(windy).candidate());
+    }
+
+    @Test
+    void aPressOnARemedyMendsItsFindingForWhatItSaid() throws Unbuildable {
+        Design design = derived(project);
+        assertThat(unmet(design)).contains("wind");
+        Remedies.Remedy stakes =
+                Remedies.of(project, design, Progress.NONE).stream()
+                        .filter(r -> r.rule().equals("wind"))
+                        .findFirst()
+                        .orElseThrow();
+        Project mended = stakes.edit().change().apply(project);
+        assertThat(mended.addOns()).contains(AddOn.ANCHORS);
+        Design after = derived(mended);
+        assertThat(unmet(after)).doesNotContain("wind");
+        assertThat(after.candidate().spec().width()).isEqualTo(design.candidate().spec().width());
+    }
+
+    @Test
+    void nothingIsOfferedThatDoesNotMend() throws Unbuildable {
+        Design design = derived(project);
+        for (Remedies.Remedy remedy : Remedies.of(project, design, Progress.NONE)) {
+            Design after = derived(remedy.edit().change().apply(project));
+            assertThat(unmet(after)).doesNotContain(remedy.rule());
+            assertThat(after.candidate().faults()).isZero();
+        }
+    }
+
+    @Test
+    void whenStoppedItAnswersWithWhatItHas() throws Unbuildable {
+        assertThat(Remedies.of(project, derived(project), Progress.stoppedBy(() -> true)))
+                .isEmpty();
+    }
+}
