@@ -176,7 +176,7 @@ class OpenProjectTest {
         DrivenWindow.go(robot, KeyCode.DIGIT3);
         Supplier<String> caption =
                 () -> robot.lookup("#compare-kinds").queryAs(Button.class).getText();
-        assertThat(caption.get()).isEqualTo("Compare");
+        assertThat(caption.get()).isEqualTo("Compare kinds");
         robot.interact(() -> robot.lookup("#compare-kinds").queryAs(Button.class).fire());
         WaitForAsyncUtils.waitFor(
                 60,
@@ -188,7 +188,7 @@ class OpenProjectTest {
                                 .contains("$"));
         assertThat(caption.get()).isEqualTo("Stop comparing");
         robot.interact(() -> robot.lookup("#compare-kinds").queryAs(Button.class).fire());
-        assertThat(caption.get()).isEqualTo("Compare");
+        assertThat(caption.get()).isEqualTo("Compare kinds");
         DrivenWindow.say(robot, "width 80");
         robot.type(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();

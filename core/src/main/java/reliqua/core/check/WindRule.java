@@ -1,8 +1,10 @@
 package reliqua.core.check;
 
 import java.util.List;
+import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Duty;
+import reliqua.core.coop.Part;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
 
@@ -14,15 +16,21 @@ final class WindRule implements Rule {
     private static final double AIR = 0.613;
     private static final double GRAVITY = 9.81;
 
-    /** A stake 450 mm deep in firm turf holds about so much, in newtons; in wet sand far less. */
-    private static final double PULLED_OUT = 500;
+    /**
+     * What firm soil grips the sides of a stake with, in Pa, half of what it takes to pull it; wet
+     * sand grips far less.
+     */
+    private static final double GRIP = 5000;
 
     @Override
     public List<Finding> check(Subject subject) {
         Coop.Measures m = subject.coop().measures();
         double speed = subject.needs().weather().wind().metresPerSecond();
         double pressure = AIR * speed * speed;
-        int anchors = subject.coop().that(Duty.Trait.ANCHORS).size();
+        double anchors =
+                subject.coop().that(Duty.Trait.ANCHORS).stream()
+                        .mapToDouble(WindRule::gripped)
+                        .sum();
         double along = tipping(m.width(), m, pressure) / holding(m.depth(), m, anchors);
         double across = tipping(m.depth(), m, pressure) / holding(m.width(), m, anchors);
         double used = Math.max(along, across);
@@ -42,8 +50,15 @@ final class WindRule implements Rule {
     }
 
     /** Half of the anchors stand to windward. */
-    private static double holding(Length base, Coop.Measures m, int anchors) {
-        double weight = m.weight().toKilograms() * GRAVITY / 2;
-        return (weight + anchors / 2 * PULLED_OUT) * base.toMetres();
+    private static double holding(Length base, Coop.Measures m, double anchors) {
+        double weight = m.weight().toKilograms() * GRAVITY;
+        return (weight + anchors) / 2 * base.toMetres();
+    }
+
+    /** By the part of it that is in the ground, N. */
+    private static double gripped(Part stake) {
+        Bounds b = stake.solid().bounds();
+        double round = 2 * (b.width().toMetres() + b.depth().toMetres());
+        return round * Math.max(0, -b.z0().toMetres()) * GRIP;
     }
 }

@@ -2,6 +2,7 @@ package reliqua.core.project;
 
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,6 +13,7 @@ import java.util.stream.Stream;
 import reliqua.core.check.Finding;
 import reliqua.core.check.Findings;
 import reliqua.core.coop.Coop;
+import reliqua.core.coop.Part;
 import reliqua.core.coop.addon.CoopBuilder;
 import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.Brief;
@@ -44,6 +46,10 @@ public final class Remedies {
 
     /** A little more than 3 in 12, so that rounding does not undercut it. */
     private static final double PLAIN_LAPS = 0.2501;
+
+    /** Of these something may stand on the ground. */
+    private static final Set<Choices.Group> GROUND_GROUPS =
+            Set.of(Choices.Group.LEGS, Choices.Group.RUN);
 
     private final Project project;
     private final DesignSpec spec;
@@ -90,7 +96,7 @@ public final class Remedies {
         List<Change> changes =
                 now.findings().stream()
                         .filter(f -> f.severity() != Finding.Severity.GOOD)
-                        .flatMap(f -> changes(f, now.coop().measures()))
+                        .flatMap(f -> changes(f, now.coop()))
                         .toList();
         Optional<Design> plain = changes.isEmpty() ? Optional.empty() : drawn(spec);
         for (Change change : changes) {
@@ -99,10 +105,23 @@ public final class Remedies {
             }
             plain.flatMap(p -> priced(change, p)).ifPresent(remedies::add);
         }
-        return remedies;
+        return cheapest(remedies);
     }
 
-    private Stream<Change> changes(Finding finding, Coop.Measures m) {
+    /** Of several that mend one finding the same way, as treated sticks of several sizes do. */
+    private static List<Remedy> cheapest(List<Remedy> remedies) {
+        Map<List<String>, Remedy> best = new LinkedHashMap<>();
+        for (Remedy remedy : remedies) {
+            best.merge(
+                    List.of(remedy.rule(), remedy.what().key()),
+                    remedy,
+                    (a, b) -> a.more().compareTo(b.more()) <= 0 ? a : b);
+        }
+        return List.copyOf(best.values());
+    }
+
+    private Stream<Change> changes(Finding finding, Coop coop) {
+        Coop.Measures m = coop.measures();
         return switch (finding.rule()) {
             case "wind" -> builtOn(finding, AddOn.ANCHORS);
             case "clearBelow" -> longer(finding, "legs", CLEAR_BELOW);
@@ -110,7 +129,7 @@ public final class Remedies {
             case "standing" ->
                     higher(finding, project.keeper().body().height().minus(m.standing()));
             case "pitch" -> steeper(finding);
-            case "groundContact" -> treated(finding);
+            case "groundContact" -> treated(finding, coop);
             default -> Stream.empty();
         };
     }
@@ -182,26 +201,45 @@ public final class Remedies {
     }
 
     /** What stands on the ground out of treated wood, of the heap or from a shop. */
-    private Stream<Change> treated(Finding finding) {
+    private Stream<Change> treated(Finding finding, Coop coop) {
+        Set<Choices.Group> wet = onGround(coop);
         return Stream.concat(
                         project.heap().lots().stream().map(l -> l.material()),
                         project.prices().offers().stream().map(o -> o.material()))
                 .filter(m -> m instanceof Stick s && s.treatment() == Treatment.PRESSURE_TREATED)
                 .map(m -> ((Stick) m).section())
-                .filter(s -> s.serves(family.least(Choices.Group.LEGS)))
+                .filter(s -> wet.stream().allMatch(g -> s.serves(family.least(g))))
                 .distinct()
                 .map(
                         s ->
                                 new Change(
                                         finding.rule(),
-                                        Sum.of("remedy.treated", s),
-                                        withLegs(s),
+                                        Sum.of("remedy.treated", s.thickness(), s.width()),
+                                        with(s, wet),
                                         true));
     }
 
-    private DesignSpec withLegs(Section section) {
-        DesignSpec changed = spec.with(spec.choices().with(Choices.Group.LEGS, section));
-        return family.settled(changed, brief(spec), project.held());
+    /** The groups of sticks of which something stands on the ground. */
+    private Set<Choices.Group> onGround(Coop coop) {
+        Set<Choices.Group> groups = EnumSet.noneOf(Choices.Group.class);
+        for (Part part : coop.parts()) {
+            if (part instanceof Part.StickPart stick
+                    && stick.solid().isBox()
+                    && !stick.solid().bounds().z0().isPositive()) {
+                GROUND_GROUPS.stream()
+                        .filter(g -> spec.choices().section(g).equals(stick.section()))
+                        .forEach(groups::add);
+            }
+        }
+        return groups;
+    }
+
+    private DesignSpec with(Section section, Set<Choices.Group> groups) {
+        Choices choices = spec.choices();
+        for (Choices.Group group : groups) {
+            choices = choices.with(group, section);
+        }
+        return family.settled(spec.with(choices), brief(spec), project.held());
     }
 
     private Brief brief(DesignSpec of) {

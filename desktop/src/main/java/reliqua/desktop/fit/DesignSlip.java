@@ -53,6 +53,7 @@ final class DesignSlip extends VBox {
     DesignSlip(Workspace workspace) {
         super(9);
         this.workspace = workspace;
+        workspace.designs().progress().addListener((_, _, _) -> priceWhenPlanned());
         getChildren().addAll(kind, note, lengths);
         fault.managedProperty().bind(fault.textProperty().isNotEmpty());
         settle.setId("settle");
@@ -190,9 +191,7 @@ final class DesignSlip extends VBox {
                 });
         findings.getChildren().clear();
         design.ifPresent(this::show);
-        if (workspace.designs().progress().get() >= 1) {
-            design.ifPresent(d -> remedies.price(workspace.project(), d));
-        }
+        priceWhenPlanned();
         if (design.isEmpty()) {
             figures.setText("");
         }
@@ -229,6 +228,13 @@ final class DesignSlip extends VBox {
                         "fit.figures",
                         design.candidate().coop().parts().size(),
                         tape.say(design.candidate().coop().measures().weight())));
+    }
+
+    /** A search that is still going on shows other designs before anybody reads the prices. */
+    private void priceWhenPlanned() {
+        if (workspace.designs().progress().get() >= 1) {
+            shown.ifPresent(d -> remedies.price(workspace.project(), d));
+        }
     }
 
     private void showRemedies() {

@@ -56,6 +56,7 @@ public final class FitStation implements Station {
     private final Label summary = Parts.text("", "soft");
     private final Label picked = Parts.text("", "soft");
     private final FlowPane kinds = new FlowPane(6, 6);
+    private final Button compare = new Button();
     private final BuildOn builtOn = new BuildOn(this::buildOn);
     private final Label remark = Parts.text("", "note-ink");
     private String shownKind = "";
@@ -77,7 +78,10 @@ public final class FitStation implements Station {
         this.slip = new DesignSlip(workspace);
         Label headline = Parts.text(Texts.get("station.fit"), "headline");
         headline.setMinWidth(Region.USE_PREF_SIZE);
-        HBox head = Parts.row(12, headline, summary, Parts.spring(), builtOn.node());
+        HBox head = Parts.row(12, headline, summary, Parts.spring(), compare, builtOn.node());
+        compare.setId("compare-kinds");
+        compare.getStyleClass().add("pill");
+        compare.setOnAction(_ -> compared.press(workspace.project()));
         StackPane views = new StackPane(house, flat);
         views.setMinSize(0, 0);
         HBox.setHgrow(views, Priority.ALWAYS);
@@ -120,12 +124,7 @@ public final class FitStation implements Station {
                             "pill");
             kinds.getChildren().add(choice);
         }
-        Button compare =
-                new Button(Texts.get(compared.running() ? "fit.comparing" : "fit.compare"));
-        compare.setId("compare-kinds");
-        compare.getStyleClass().add("pill");
-        compare.setOnAction(_ -> compared.press(workspace.project()));
-        kinds.getChildren().add(compare);
+        compare.setText(Texts.get(compared.running() ? "fit.comparing" : "fit.compare"));
         builtOn.show(sought, workspace.project().addOns());
     }
 

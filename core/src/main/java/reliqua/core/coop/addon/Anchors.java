@@ -22,7 +22,7 @@ import reliqua.core.stock.Section;
  * light coop down in a gale.
  */
 final class Anchors implements Addition {
-    private static final Length DRIVEN = Length.mm(450);
+    private static final Length DRIVEN = Length.mm(600);
     private static final Length BESIDE = Length.mm(250);
 
     /** In a corner itself another member may be in the way. */
