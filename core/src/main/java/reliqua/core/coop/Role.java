@@ -183,6 +183,7 @@ public enum Role {
     POP_GUIDE('F', Stage.DOORS, Duty.of(BATTEN, SHOWN)),
     LITTER_BOARD('F', Stage.DOORS, Duty.of(FRAME, HIDDEN).seenFrom(Side.PLAN)),
     NEST_PANEL('N', Stage.NESTS, Duty.of(FRAME, SHOWN).minutes(12).seenFrom(Side.SIDE)),
+    NEST_CRATE('N', Stage.NESTS, Duty.of(FRAME, Trait.LOOSE).minutes(6).seenFrom(Side.SIDE)),
     NEST_LID(
             'N',
             Stage.NESTS,

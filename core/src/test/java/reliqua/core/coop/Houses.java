@@ -235,6 +235,12 @@ public final class Houses {
                             Length.mm(18));
             case GLAZING ->
                     found(FoundPart.Kind.WINDOW, mm(random, 300, 800), mm(random, 250, 500));
+            case NEST ->
+                    found(
+                            FoundPart.Kind.CRATE,
+                            mm(random, 300, 380),
+                            mm(random, 280, 330),
+                            mm(random, 300, 380));
             case WHEELS -> found(FoundPart.Kind.WHEEL, mm(random, 150, 400), mm(random, 30, 90));
             default ->
                     found(

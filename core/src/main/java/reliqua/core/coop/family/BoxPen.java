@@ -2,14 +2,17 @@ package reliqua.core.coop.family;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
 import reliqua.core.flock.Needs;
 import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
+import reliqua.core.stock.FoundPart;
 
 /**
  * The low box pen: frames of rails and posts under a roof with a slight fall; one end closed, the
@@ -33,6 +36,11 @@ final class BoxPen extends PenFamily {
     public List<String> keys() {
         return List.of(
                 ShedDimensions.WIDTH, ShedDimensions.DEPTH, ShedDimensions.FRONT, PenSizes.CLOSED);
+    }
+
+    @Override
+    public Set<FoundPart.Use> places() {
+        return EnumSet.of(FoundPart.Use.NEST);
     }
 
     @Override

@@ -3,6 +3,7 @@ package reliqua.core.coop.family;
 import reliqua.core.flock.Needs;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
+import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Section;
 
 /** Lines of a low box pen; the closed end is at the left, the door at the right of the front. */
@@ -127,7 +128,8 @@ final class BoxPenLayout {
                 nestFloor(c),
                 c.skin(),
                 c.section(Choices.Group.TRIM),
-                clear);
+                clear,
+                c.finds().thing(FoundPart.Use.NEST));
     }
 
     Length headroom() {

@@ -1,6 +1,7 @@
 package reliqua.core.coop.family;
 
 import java.util.List;
+import java.util.Optional;
 import reliqua.core.coop.Opening;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
@@ -20,14 +21,70 @@ import reliqua.core.stock.Section;
  * @param skin thickness of their panels
  * @param trim section of bearers and posts
  * @param clear what must stay free behind the row: the space before the roosts
+ * @param crates what was found to be nests; boxes are made where there is nothing
  */
 record InsideNests(
-        Room room, int count, Needs needs, Length floor, Length skin, Section trim, Length clear) {
+        Room room,
+        int count,
+        Needs needs,
+        Length floor,
+        Length skin,
+        Section trim,
+        Length clear,
+        Optional<Finds.Thing> crates) {
+    /** Birds take a box a little smaller than the books say. */
+    private static final double SNUG = 0.85;
+
     private Length row() {
         return needs.nestSide().times(count).plus(skin.times(count + 1L));
     }
 
     void build(PartsBook book) throws Unbuildable {
+        if (crates.isPresent()) {
+            crates(book, crates.get());
+        } else {
+            boxes(book);
+        }
+    }
+
+    /** Crates side by side on the bearers, their open side to the room, a lip before them. */
+    private void crates(PartsBook book, Finds.Thing crate) throws Unbuildable {
+        Length wide = crate.size(0, needs.nestSide());
+        Length high = crate.size(1, wide);
+        Length deep = crate.size(2, wide);
+        Length bottom = floor.minus(skin);
+        ShedLayout.require(crate.count() >= count, Sum.of("family.nestFew", crate.count(), count));
+        Length least = needs.nestSide().scaled(SNUG);
+        boolean fits =
+                wide.min(deep).atLeast(least)
+                        && high.atLeast(needs.nestHeight().scaled(SNUG))
+                        && high.atMost(needs.nestHeight().plus(skin.times(2)));
+        ShedLayout.require(fits, Sum.of("family.nestSize", wide, high, deep));
+        Length y0 = room.y0();
+        Length y1 = y0.plus(wide.times(count));
+        ShedLayout.require(
+                y1.plus(clear).atMost(room.y1()), Sum.of("family.nests", count, room.depth()));
+        Length x1 = room.x0().plus(deep);
+        for (int n = 0; n < count; n++) {
+            Length y = y0.plus(wide.times(n));
+            Solid place = Solid.box(room.x0(), x1, y, y.plus(wide), bottom, bottom.plus(high));
+            book.whole(Role.NEST_CRATE, crate.find(), List.of(), place);
+        }
+        Length lip = bottom.plus(trim.width().min(Needs.NEST_LIP));
+        book.stick(
+                Role.NEST_RAIL,
+                trim,
+                y1.minus(y0),
+                Solid.box(x1, x1.plus(trim.thickness()), y0, y1, bottom, lip));
+        bearers(book, y0, y1, x1, bottom);
+        entrance(book, x1, y0, y1, lip, bottom.plus(high));
+    }
+
+    private void entrance(PartsBook book, Length x, Length y0, Length y1, Length lip, Length top) {
+        book.opening(Opening.inSide(Opening.Kind.NEST_ENTRANCE, x, y0, y1, lip, top, room.floor()));
+    }
+
+    private void boxes(PartsBook book) throws Unbuildable {
         Length y0 = room.y0();
         Length y1 = y0.plus(row());
         ShedLayout.require(
@@ -54,8 +111,7 @@ record InsideNests(
         Length lip = floor.plus(Needs.NEST_LIP);
         panel(book, row(), lip.minus(bottom), Solid.box(x1, x1.plus(skin), y0, y1, bottom, lip));
         bearers(book, y0, y1, x1, bottom);
-        book.opening(
-                Opening.inSide(Opening.Kind.NEST_ENTRANCE, x1, y0, y1, lip, top, room.floor()));
+        entrance(book, x1, y0, y1, lip, top);
     }
 
     private void panel(PartsBook book, Length width, Length height, Solid solid) {
@@ -69,7 +125,8 @@ record InsideNests(
         Length low = top.minus(w);
         Length wall = room.x0();
         for (Length x : List.of(wall, x1.minus(t))) {
-            book.stick(Role.NEST_RAIL, trim, row(), Solid.box(x, x.plus(t), y0, y1, low, top));
+            book.stick(
+                    Role.NEST_RAIL, trim, y1.minus(y0), Solid.box(x, x.plus(t), y0, y1, low, top));
         }
         for (Length y : List.of(y0, y1.minus(w))) {
             book.stick(

@@ -2,6 +2,7 @@ package reliqua.core.coop.family;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +18,7 @@ import reliqua.core.flock.Practice;
 import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
+import reliqua.core.stock.FoundPart;
 
 /**
  * The pallet house: floor and walls of whole pallets of one size, an upper course sawn down so that
@@ -55,6 +57,11 @@ final class PalletHouse implements CoopFamily {
     @Override
     public Set<AddOn> addOns() {
         return AddOn.OF_HOUSES;
+    }
+
+    @Override
+    public Set<FoundPart.Use> places() {
+        return EnumSet.of(FoundPart.Use.NEST);
     }
 
     @Override
@@ -123,7 +130,8 @@ final class PalletHouse implements CoopFamily {
                             at.nestFloor(),
                             at.c.skin(),
                             at.trim(),
-                            clear)
+                            clear,
+                            at.c.finds().thing(FoundPart.Use.NEST))
                     .build(book);
         }
     }

@@ -1,6 +1,7 @@
 package reliqua.core.coop.family;
 
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +17,7 @@ import reliqua.core.measure.Angle;
 import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
+import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Section;
 
 /**
@@ -52,6 +54,11 @@ final class PoleHouse implements CoopFamily {
     @Override
     public List<Choices.Cladding> claddings() {
         return List.of(Choices.Cladding.BOARDS);
+    }
+
+    @Override
+    public Set<FoundPart.Use> places() {
+        return EnumSet.of(FoundPart.Use.NEST);
     }
 
     @Override

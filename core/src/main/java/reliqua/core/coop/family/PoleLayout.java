@@ -4,6 +4,7 @@ import java.util.List;
 import reliqua.core.flock.Needs;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
+import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Section;
 
 /**
@@ -172,7 +173,8 @@ final class PoleLayout {
                 nestFloor(),
                 c.skin(),
                 c.section(Choices.Group.TRIM),
-                clear);
+                clear,
+                c.finds().thing(FoundPart.Use.NEST));
     }
 
     /** Ledgers from post to post, over the nests. */

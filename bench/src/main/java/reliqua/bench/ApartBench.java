@@ -1,0 +1,199 @@
+package reliqua.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import reliqua.core.coop.Coop;
+import reliqua.core.coop.addon.CoopBuilder;
+import reliqua.core.coop.family.Brief;
+import reliqua.core.coop.family.Choices;
+import reliqua.core.coop.family.CoopFamily;
+import reliqua.core.coop.family.DesignSpec;
+import reliqua.core.coop.family.Families;
+import reliqua.core.coop.family.Finds;
+import reliqua.core.coop.family.Unbuildable;
+import reliqua.core.cutting.NativeSolver;
+import reliqua.core.cutting.Progress;
+import reliqua.core.cutting.Ticket;
+import reliqua.core.fit.Candidate;
+import reliqua.core.fit.FitResult;
+import reliqua.core.fit.Fitter;
+import reliqua.core.flock.BirdClass;
+import reliqua.core.flock.Flock;
+import reliqua.core.flock.Keeper;
+import reliqua.core.flock.Practice;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Tape;
+import reliqua.core.measure.UnitSystem;
+import reliqua.core.project.Project;
+import reliqua.core.stock.Block;
+import reliqua.core.stock.Heap;
+import reliqua.core.stock.Material;
+import reliqua.core.stock.Pallet;
+import reliqua.core.stock.Roofing;
+import reliqua.core.stock.Section;
+import reliqua.core.stock.Sheet;
+import reliqua.core.stock.Stick;
+import reliqua.standins.Merchants;
+
+/**
+ * Takes apart random coops of every kind and fits the same kind to what they leave: how often the
+ * birds are housed again with no timber, sheet or roofing bought, beside the size built by habit.
+ */
+public final class ApartBench {
+    private static final int USUAL_HEAPS = 20;
+    private static final int TRIES = 5000;
+
+    private ApartBench() {}
+
+    /** Entry point; the argument is how many heaps a kind. */
+    public static void main(String[] args) {
+        int heaps = args.length > 0 ? Integer.parseInt(args[0]) : USUAL_HEAPS;
+        NativeSolver.isLoaded();
+        System.out.println(
+                "| kind | heaps | lots, middle | nothing bought | habit's size, nothing bought |"
+                        + " seconds, middle | longest |");
+        System.out.println("|---|---|---|---|---|---|---|");
+        for (CoopFamily family : Families.all()) {
+            System.out.println(row(family, heaps));
+        }
+    }
+
+    private static String row(CoopFamily family, int heaps) {
+        Random random = new Random(family.id().hashCode());
+        List<Double> seconds = new ArrayList<>();
+        List<Integer> lots = new ArrayList<>();
+        int housed = 0;
+        int standard = 0;
+        for (int n = 0; n < heaps; n++) {
+            Flock flock = Flock.of(BirdClass.STANDARD, 3 + random.nextInt(10));
+            Project bare =
+                    Project.start(
+                                    "apart",
+                                    Keeper.with(Tape.METRIC),
+                                    flock,
+                                    Heap.EMPTY,
+                                    Merchants.priceBook(UnitSystem.MILLIMETRES))
+                            .seeking(family);
+            Heap heap = heap(family, bare, random);
+            lots.add(heap.lots().size());
+            long start = System.nanoTime();
+            FitResult fit = Fitter.fit(bare.withHeap(heap).fitRequest(), Progress.NONE, _ -> {});
+            seconds.add((System.nanoTime() - start) / 1e9);
+            housed += fit.best().filter(ApartBench::buysNoWood).isPresent() ? 1 : 0;
+            standard += fit.standard().filter(ApartBench::buysNoWood).isPresent() ? 1 : 0;
+        }
+        seconds.sort(null);
+        lots.sort(null);
+        return String.format(
+                Locale.ENGLISH,
+                "| %s | %d | %d | %d | %d | %.1f | %.1f |",
+                family.id(),
+                heaps,
+                lots.get(heaps / 2),
+                housed,
+                standard,
+                seconds.get(heaps / 2),
+                seconds.getLast());
+    }
+
+    private static boolean buysNoWood(Candidate candidate) {
+        return candidate.faults() == 0
+                && candidate.plan().missing().isEmpty()
+                && candidate.plan().tickets().stream()
+                        .filter(Ticket::bought)
+                        .noneMatch(t -> isWood(t.material()));
+    }
+
+    private static boolean isWood(Material material) {
+        return material instanceof Stick
+                || material instanceof Sheet
+                || material instanceof Roofing;
+    }
+
+    private static Heap heap(CoopFamily family, Project project, Random random) {
+        Brief brief = new Brief(project.needs(), project.keeper(), Set.of());
+        for (int n = 0; n < TRIES; n++) {
+            Choices choices = choices(family, random);
+            CoopFamily.Side side = family.width(choices);
+            Length width =
+                    side.only().isEmpty()
+                            ? side.least().scaled(1 + random.nextDouble())
+                            : any(random, side.only());
+            Length depth = family.leastOther(width, choices, brief);
+            if (depth.compareTo(family.depth(choices).least()) < 0
+                    || depth.compareTo(family.depth(choices).most()) > 0) {
+                continue;
+            }
+            try {
+                DesignSpec spec = family.sized(choices, brief, Map.of(), width, depth);
+                Coop coop = CoopBuilder.build(spec, brief);
+                return TakenApart.of(coop, spec, random);
+            } catch (Unbuildable e) {
+                continue;
+            }
+        }
+        throw new IllegalStateException("no " + family.id() + " can be drawn up");
+    }
+
+    private static Choices choices(CoopFamily family, Random random) {
+        Section wall = any(random, List.of(mm(38, 63), mm(47, 75), mm(38, 89)));
+        Section trim = any(random, List.of(mm(19, 38), mm(22, 50)));
+        Choices choices =
+                new Choices(
+                        List.of(
+                                any(random, List.of(mm(75, 75), mm(89, 89), mm(75, 100))),
+                                any(random, List.of(mm(38, 89), mm(47, 100))),
+                                wall,
+                                any(random, List.of(mm(38, 89), mm(47, 100))),
+                                any(random, List.of(mm(22, 63), mm(25, 50))),
+                                trim,
+                                any(random, List.of(mm(38, 63), mm(47, 50))),
+                                any(random, List.of(mm(25, 50), mm(38, 38))),
+                                any(random, List.of(mm(16, 89), mm(20, 120)))),
+                        Length.mm(15),
+                        Length.mm(any(random, List.of(9, 12))),
+                        Length.mm(1220),
+                        new Choices.RoofingChoice(Length.mm(840), Length.mm(760), Length.mm(3000)),
+                        Practice.Underside.CLOSED_IN,
+                        Length.mm(1));
+        Choices clad = choices.with(any(random, family.claddings()));
+        return family.builtOf().map(kind -> clad.with(whole(kind, random))).orElse(clad);
+    }
+
+    private static Finds whole(Finds.Kind kind, Random random) {
+        return switch (kind) {
+            case HOOPS ->
+                    Finds.of(
+                            new Finds.Hoops(
+                                    Length.mm(2600 + random.nextInt(1200)), Length.mm(22), 12));
+            case PALLETS -> {
+                Pallet pallet =
+                        new Pallet(
+                                Pallet.Kind.STRINGER,
+                                Length.mm(1200),
+                                Length.mm(any(random, List.of(800, 1000))),
+                                Pallet.USUAL_DECK,
+                                Pallet.USUAL_BEARERS,
+                                Pallet.Stamp.HT,
+                                0);
+                Block block = Block.of(Length.mm(190), Length.mm(190), Length.mm(390));
+                yield Finds.of(
+                        Finds.WholePallet.of(pallet, 40),
+                        Optional.of(new Finds.Footing(block, 60)));
+            }
+        };
+    }
+
+    private static Section mm(long thickness, long width) {
+        return Section.mm(thickness, width);
+    }
+
+    private static <E> E any(Random random, List<E> values) {
+        return values.get(random.nextInt(values.size()));
+    }
+}
