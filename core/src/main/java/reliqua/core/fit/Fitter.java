@@ -186,7 +186,8 @@ public final class Fitter {
     }
 
     private Optional<Choices> firstChoices() {
-        Optional<List<Section>> chosen = sections.shared();
+        Finds built = whole().stream().findFirst().orElse(Finds.NONE);
+        Optional<List<Section>> chosen = sections.shared(GroupMetres.of(request, built));
         if (chosen.isEmpty()
                 || sheets.decks().isEmpty()
                 || sheets.skins().isEmpty()
@@ -202,7 +203,6 @@ public final class Fitter {
                         sheets.roofings().getFirst(),
                         request.underside(),
                         step);
-        Finds built = whole().stream().findFirst().orElse(Finds.NONE);
         return Optional.of(choices.with(built.with(placed())));
     }
 

@@ -130,9 +130,12 @@ final class HouseSizes {
                 SIZES);
     }
 
-    /** Side of a square house with floor enough. */
+    /** Side of a square house with ground enough, which for a pen is more than its floor. */
     private Length square(Choices choices) {
         Length frames = family.width(choices).less();
-        return Length.ofMm(Math.sqrt(request.needs().floor().toSquareMetres()) * 1000).plus(frames);
+        Length side = family.width(choices).least();
+        Length other = leastOther(side, choices);
+        double clear = side.minus(frames).toMm() * other.minus(frames).toMm();
+        return Length.ofMm(Math.sqrt(Math.max(clear, 1))).plus(frames);
     }
 }

@@ -107,6 +107,7 @@ final class Moves {
     /** Those of the house, and of what is built on to it. */
     private List<Choices.Group> groups() {
         List<Choices.Group> groups = new ArrayList<>(STRENGTH_FIRST);
+        groups.addAll(request.family().ownGroups());
         request.addOns().forEach(a -> groups.addAll(a.groups()));
         if (request.family().claddings().contains(Choices.Cladding.BOARDS)) {
             groups.add(Choices.Group.BOARDS);

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.measure.Length;
@@ -68,28 +69,40 @@ final class SectionOptions {
 
     /**
      * A section for every group, so that the heap goes round: the group that needs most chooses
-     * first, each takes the section with most left over, and what it needs is taken off. Empty when
-     * a group finds nothing that serves.
+     * first, each takes the section that covers most of its need, of several the one that is used
+     * up best, and what it needs is taken off. Empty when a group finds nothing that serves.
+     *
+     * @param metres about how much each group takes
      */
-    java.util.Optional<List<Section>> shared() {
+    java.util.Optional<List<Section>> shared(Map<Choices.Group, Double> metres) {
         Map<Section, Double> left = new TreeMap<>(clear);
         Map<Choices.Group, Section> taken = new java.util.EnumMap<>(Choices.Group.class);
-        for (Choices.Group group : HUNGRIEST_FIRST) {
+        List<Choices.Group> hungriest =
+                Stream.of(Choices.Group.values())
+                        .sorted(Comparator.comparingDouble(g -> -metres.get(g)))
+                        .toList();
+        for (Choices.Group group : hungriest) {
             List<Section> options = of(group);
             if (options.isEmpty() && !OPTIONAL.contains(group)) {
                 return java.util.Optional.empty();
             }
+            double needed = metres.get(group);
             Section best =
                     options.stream()
                             .max(
-                                    Comparator.comparingDouble(
-                                            s ->
-                                                    Math.min(
-                                                            left.getOrDefault(s, 0.0),
-                                                            metres(group))))
+                                    Comparator.<Section>comparingDouble(
+                                                    s ->
+                                                            Math.min(
+                                                                    left.getOrDefault(s, 0.0),
+                                                                    needed))
+                                            .thenComparingDouble(
+                                                    s ->
+                                                            -Math.abs(
+                                                                    left.getOrDefault(s, 0.0)
+                                                                            - needed)))
                             .orElse(group.least());
             taken.put(group, best);
-            left.merge(best, -metres(group), Double::sum);
+            left.merge(best, -needed, Double::sum);
         }
         return java.util.Optional.of(List.copyOf(taken.values()));
     }
@@ -97,36 +110,6 @@ final class SectionOptions {
     /** What only some designs need; where nothing serves, those fall out as they lack parts. */
     private static final Set<Choices.Group> OPTIONAL =
             Set.of(Choices.Group.RUN, Choices.Group.BOARDS);
-
-    private static final List<Choices.Group> HUNGRIEST_FIRST =
-            List.of(
-                    Choices.Group.LEGS,
-                    Choices.Group.WALLS,
-                    Choices.Group.TRIM,
-                    Choices.Group.FLOOR,
-                    Choices.Group.PURLINS,
-                    Choices.Group.RAFTERS,
-                    Choices.Group.ROOSTS,
-                    Choices.Group.RUN,
-                    Choices.Group.BOARDS);
-
-    /**
-     * About how many metres a house for a dozen birds takes of each group; only to share out the
-     * heap at the start.
-     */
-    private static double metres(Choices.Group group) {
-        return switch (group) {
-            case LEGS -> 3;
-            case FLOOR -> 12;
-            case WALLS -> 40;
-            case RAFTERS -> 9;
-            case PURLINS -> 16;
-            case TRIM -> 32;
-            case ROOSTS -> 7;
-            case RUN -> 40;
-            case BOARDS -> 60;
-        };
-    }
 
     private boolean suits(Choices.Group group, Section section) {
         return section.serves(family.least(group))
@@ -149,14 +132,20 @@ final class SectionOptions {
         };
     }
 
-    /** Sticks of a section that are long enough to matter, longest clear stretch each. */
-    static List<Length> lengths(Heap heap, PriceBook prices, Section section) {
-        List<Length> lengths = new ArrayList<>();
+    /** Clear stretches of the sticks of a section, with how many there are; of a shop's, one. */
+    static Map<Length, Integer> counted(Heap heap, PriceBook prices, Section section) {
+        Map<Length, Integer> counted = new TreeMap<>();
         heap.lots()
                 .forEach(
                         lot -> {
                             if (lot.material() instanceof Stick s && s.section().equals(section)) {
-                                s.clearSpans().forEach(span -> lengths.add(span.length()));
+                                s.clearSpans()
+                                        .forEach(
+                                                span ->
+                                                        counted.merge(
+                                                                span.length(),
+                                                                lot.quantity(),
+                                                                Integer::sum));
                             }
                         });
         prices.offers()
@@ -164,9 +153,16 @@ final class SectionOptions {
                         offer -> {
                             if (offer.material() instanceof Stick s
                                     && s.section().equals(section)) {
-                                lengths.add(s.length());
+                                counted.merge(s.length(), 1, Integer::sum);
                             }
                         });
-        return lengths.stream().distinct().sorted(Comparator.reverseOrder()).toList();
+        return counted;
+    }
+
+    /** Sticks of a section that are long enough to matter, longest clear stretch each. */
+    static List<Length> lengths(Heap heap, PriceBook prices, Section section) {
+        return counted(heap, prices, section).keySet().stream()
+                .sorted(Comparator.reverseOrder())
+                .toList();
     }
 }

@@ -72,9 +72,12 @@ class OptionsTest {
         for (int n = 0; n < 200; n++) {
             Heap heap = heap(random);
             Optional<List<Section>> alone =
-                    new SectionOptions(FAMILY, heap, PriceBook.EMPTY).shared();
+                    new SectionOptions(FAMILY, heap, PriceBook.EMPTY).shared(GroupMetres.raised());
             without += alone.isEmpty() ? 1 : 0;
-            assertThat(new SectionOptions(FAMILY, heap, Yards.shop()).shared().orElseThrow())
+            assertThat(
+                            new SectionOptions(FAMILY, heap, Yards.shop())
+                                    .shared(GroupMetres.raised())
+                                    .orElseThrow())
                     .hasSize(Choices.Group.values().length);
             alone.ifPresent(
                     sections -> {
@@ -103,7 +106,7 @@ class OptionsTest {
             Heap heap = heap(random);
             Sizes sizes = new Sizes(heap, PriceBook.EMPTY, KERF, STEP);
             Optional<List<Section>> sections =
-                    new SectionOptions(FAMILY, heap, PriceBook.EMPTY).shared();
+                    new SectionOptions(FAMILY, heap, PriceBook.EMPTY).shared(GroupMetres.raised());
             if (sections.isEmpty()) {
                 continue;
             }

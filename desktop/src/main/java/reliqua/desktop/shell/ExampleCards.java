@@ -27,6 +27,7 @@ import reliqua.standins.Merchants;
 /** Every way of building as a drawn card with one line; a press opens its keeper's project. */
 final class ExampleCards {
     private static final double CARD_WIDTH = 262;
+    private static final double CARD_HEIGHT = 252;
     private static final double PICTURE_HEIGHT = 138;
     private static final double WIDE = 870;
     private static final double HIGH = 700;
@@ -87,6 +88,7 @@ final class ExampleCards {
         view.setMouseTransparent(true);
         view.setMinHeight(PICTURE_HEIGHT);
         view.setPrefHeight(PICTURE_HEIGHT);
+        view.setMaxHeight(PICTURE_HEIGHT);
         Label kind = Parts.text(Words.say("family." + project.family() + ".title"), "note-ink");
         Label line = Parts.text(example.line(), "soft");
         line.setWrapText(true);
@@ -101,7 +103,8 @@ final class ExampleCards {
         Button button = Parts.button("example-" + example.id(), "", () -> choose(project), "card");
         button.setGraphic(face);
         button.setPrefWidth(CARD_WIDTH);
-        button.setMaxHeight(Double.MAX_VALUE);
+        button.setMinHeight(CARD_HEIGHT);
+        button.setMaxHeight(CARD_HEIGHT);
         button.setAccessibleText(example.name() + ": " + example.line());
         return button;
     }

@@ -53,6 +53,11 @@ public interface CoopFamily {
     /** The other outer side that gives the floor the birds need. */
     Length leastOther(Length side, Choices choices, Brief brief);
 
+    /** Groups of sticks only some kinds have in their own frame, not in what is built on. */
+    default Set<Choices.Group> ownGroups() {
+        return Set.of();
+    }
+
     /** What can be built on to one. */
     Set<AddOn> addOns();
 

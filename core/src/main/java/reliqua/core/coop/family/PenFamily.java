@@ -13,6 +13,12 @@ abstract class PenFamily implements CoopFamily {
         return AddOn.OF_PENS;
     }
 
+    /** Their frames are as light as those of a run. */
+    @Override
+    public final Set<Choices.Group> ownGroups() {
+        return Set.of(Choices.Group.RUN);
+    }
+
     @Override
     public final DesignSpec sized(
             Choices choices, Brief brief, Map<String, Length> held, Length width, Length depth) {
