@@ -178,16 +178,20 @@ public final class Fitter {
         return request.family().builtOf().map(finds::all).orElse(List.of());
     }
 
-    /** In every place what there is most of. */
+    /**
+     * What is built on has what there is most of in its places from the start. A door or nests are
+     * tried once the size is found: few sizes have room for them.
+     */
     private List<Finds.Thing> placed() {
-        return request.places().stream()
+        return request.addOns().stream()
+                .flatMap(a -> a.places().stream())
+                .sorted()
                 .flatMap(place -> finds.things(place).stream().limit(1))
                 .toList();
     }
 
     private Optional<Choices> firstChoices() {
-        Finds built = whole().stream().findFirst().orElse(Finds.NONE);
-        Optional<List<Section>> chosen = sections.shared(GroupMetres.of(request, built));
+        Optional<List<Section>> chosen = sections.shared();
         if (chosen.isEmpty()
                 || sheets.decks().isEmpty()
                 || sheets.skins().isEmpty()
@@ -203,6 +207,7 @@ public final class Fitter {
                         sheets.roofings().getFirst(),
                         request.underside(),
                         step);
+        Finds built = whole().stream().findFirst().orElse(Finds.NONE);
         return Optional.of(choices.with(built.with(placed())));
     }
 

@@ -130,12 +130,9 @@ final class HouseSizes {
                 SIZES);
     }
 
-    /** Side of a square house with ground enough, which for a pen is more than its floor. */
+    /** Side of a square house with floor enough. */
     private Length square(Choices choices) {
         Length frames = family.width(choices).less();
-        Length side = family.width(choices).least();
-        Length other = leastOther(side, choices);
-        double clear = side.minus(frames).toMm() * other.minus(frames).toMm();
-        return Length.ofMm(Math.sqrt(Math.max(clear, 1))).plus(frames);
+        return Length.ofMm(Math.sqrt(request.needs().floor().toSquareMetres()) * 1000).plus(frames);
     }
 }

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.Stream;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.measure.Length;
@@ -69,40 +68,28 @@ final class SectionOptions {
 
     /**
      * A section for every group, so that the heap goes round: the group that needs most chooses
-     * first, each takes the section that covers most of its need, of several the one that is used
-     * up best, and what it needs is taken off. Empty when a group finds nothing that serves.
-     *
-     * @param metres about how much each group takes
+     * first, each takes the section with most left over, and what it needs is taken off. Empty when
+     * a group finds nothing that serves.
      */
-    java.util.Optional<List<Section>> shared(Map<Choices.Group, Double> metres) {
+    java.util.Optional<List<Section>> shared() {
         Map<Section, Double> left = new TreeMap<>(clear);
         Map<Choices.Group, Section> taken = new java.util.EnumMap<>(Choices.Group.class);
-        List<Choices.Group> hungriest =
-                Stream.of(Choices.Group.values())
-                        .sorted(Comparator.comparingDouble(g -> -metres.get(g)))
-                        .toList();
-        for (Choices.Group group : hungriest) {
+        for (Choices.Group group : HUNGRIEST_FIRST) {
             List<Section> options = of(group);
             if (options.isEmpty() && !OPTIONAL.contains(group)) {
                 return java.util.Optional.empty();
             }
-            double needed = metres.get(group);
             Section best =
                     options.stream()
                             .max(
-                                    Comparator.<Section>comparingDouble(
-                                                    s ->
-                                                            Math.min(
-                                                                    left.getOrDefault(s, 0.0),
-                                                                    needed))
-                                            .thenComparingDouble(
-                                                    s ->
-                                                            -Math.abs(
-                                                                    left.getOrDefault(s, 0.0)
-                                                                            - needed)))
+                                    Comparator.comparingDouble(
+                                            s ->
+                                                    Math.min(
+                                                            left.getOrDefault(s, 0.0),
+                                                            metres(group))))
                             .orElse(group.least());
             taken.put(group, best);
-            left.merge(best, -needed, Double::sum);
+            left.merge(best, -metres(group), Double::sum);
         }
         return java.util.Optional.of(List.copyOf(taken.values()));
     }
@@ -110,6 +97,36 @@ final class SectionOptions {
     /** What only some designs need; where nothing serves, those fall out as they lack parts. */
     private static final Set<Choices.Group> OPTIONAL =
             Set.of(Choices.Group.RUN, Choices.Group.BOARDS);
+
+    private static final List<Choices.Group> HUNGRIEST_FIRST =
+            List.of(
+                    Choices.Group.LEGS,
+                    Choices.Group.WALLS,
+                    Choices.Group.TRIM,
+                    Choices.Group.FLOOR,
+                    Choices.Group.PURLINS,
+                    Choices.Group.RAFTERS,
+                    Choices.Group.ROOSTS,
+                    Choices.Group.RUN,
+                    Choices.Group.BOARDS);
+
+    /**
+     * About how many metres a house for a dozen birds takes of each group; only to share out the
+     * heap at the start.
+     */
+    private static double metres(Choices.Group group) {
+        return switch (group) {
+            case LEGS -> 3;
+            case FLOOR -> 12;
+            case WALLS -> 40;
+            case RAFTERS -> 9;
+            case PURLINS -> 16;
+            case TRIM -> 32;
+            case ROOSTS -> 7;
+            case RUN -> 40;
+            case BOARDS -> 60;
+        };
+    }
 
     private boolean suits(Choices.Group group, Section section) {
         return section.serves(family.least(group))
@@ -132,20 +149,14 @@ final class SectionOptions {
         };
     }
 
-    /** Clear stretches of the sticks of a section, with how many there are; of a shop's, one. */
-    static Map<Length, Integer> counted(Heap heap, PriceBook prices, Section section) {
-        Map<Length, Integer> counted = new TreeMap<>();
+    /** Sticks of a section that are long enough to matter, longest clear stretch each. */
+    static List<Length> lengths(Heap heap, PriceBook prices, Section section) {
+        List<Length> lengths = new ArrayList<>();
         heap.lots()
                 .forEach(
                         lot -> {
                             if (lot.material() instanceof Stick s && s.section().equals(section)) {
-                                s.clearSpans()
-                                        .forEach(
-                                                span ->
-                                                        counted.merge(
-                                                                span.length(),
-                                                                lot.quantity(),
-                                                                Integer::sum));
+                                s.clearSpans().forEach(span -> lengths.add(span.length()));
                             }
                         });
         prices.offers()
@@ -153,16 +164,9 @@ final class SectionOptions {
                         offer -> {
                             if (offer.material() instanceof Stick s
                                     && s.section().equals(section)) {
-                                counted.merge(s.length(), 1, Integer::sum);
+                                lengths.add(s.length());
                             }
                         });
-        return counted;
-    }
-
-    /** Sticks of a section that are long enough to matter, longest clear stretch each. */
-    static List<Length> lengths(Heap heap, PriceBook prices, Section section) {
-        return counted(heap, prices, section).keySet().stream()
-                .sorted(Comparator.reverseOrder())
-                .toList();
+        return lengths.stream().distinct().sorted(Comparator.reverseOrder()).toList();
     }
 }

@@ -80,11 +80,6 @@ final class SheetOptions {
         shortSides.entrySet().stream()
                 .max(Map.Entry.comparingByValue())
                 .ifPresent(e -> panels.add(e.getKey()));
-        shortSides.keySet().stream()
-                .filter(s -> s.atLeast(PANEL_LEAST) && !panels.contains(s))
-                .sorted(java.util.Comparator.reverseOrder())
-                .limit(MOST)
-                .forEach(panels::add);
         sides().stream()
                 .filter(s -> s.atLeast(PANEL_LEAST) && !panels.contains(s))
                 .sorted(java.util.Comparator.reverseOrder())

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import reliqua.core.coop.family.Choices;
@@ -18,15 +17,6 @@ import reliqua.core.stock.PriceBook;
  */
 final class Sizes {
     private static final int MOST_PIECES = 6;
-
-    /** More sticks of one length than a house has in a row make a size no better. */
-    private static final int ENOUGH = 8;
-
-    /** What is cut off a stick without regret. */
-    private static final Length LITTLE = Length.mm(70);
-
-    /** Two sizes closer than this are the same idea. */
-    private static final Length APART = Length.mm(25);
 
     private final Heap heap;
     private final PriceBook prices;
@@ -54,71 +44,37 @@ final class Sizes {
             int limit) {
         TreeMap<Length, Integer> votes = new TreeMap<>();
         for (Choices.Group group : groups) {
-            SectionOptions.counted(heap, prices, choices.section(group))
-                    .forEach(
-                            (clear, count) -> {
-                                for (int k = 1; k <= MOST_PIECES; k++) {
-                                    Length piece =
-                                            clear.minus(kerf.times(k - 1L))
-                                                    .dividedBy(k)
-                                                    .floorTo(step);
-                                    vote(votes, piece.plus(less), count, least, most);
-                                    vote(votes, piece, count, least, most);
-                                }
-                            });
+            for (Length clear : SectionOptions.lengths(heap, prices, choices.section(group))) {
+                for (int k = 1; k <= MOST_PIECES; k++) {
+                    Length piece = clear.minus(kerf.times(k - 1L)).dividedBy(k).floorTo(step);
+                    vote(votes, piece.plus(less), least, most);
+                    vote(votes, piece, least, most);
+                }
+            }
         }
         for (Length side : sheets.sides()) {
             for (int k = 1; k <= 3; k++) {
                 Length part = side.minus(kerf.times(k - 1L)).dividedBy(k).floorTo(step);
-                vote(votes, part, 1, least, most);
-                Length inner = part.minus(choices.skin().times(2)).floorTo(step);
-                vote(votes, inner, 1, least, most);
+                vote(votes, part, least, most);
+                vote(votes, part.minus(choices.skin().times(2)).floorTo(step), least, most);
             }
         }
-        return best(votes, limit);
+        return votes.entrySet().stream()
+                .sorted(
+                        Comparator.<java.util.Map.Entry<Length, Integer>>comparingInt(
+                                        e -> -e.getValue())
+                                .thenComparing(java.util.Map.Entry::getKey))
+                .limit(limit)
+                .map(java.util.Map.Entry::getKey)
+                .sorted()
+                .toList();
     }
 
     private static void vote(
-            TreeMap<Length, Integer> votes, Length size, int count, Length least, Length most) {
+            TreeMap<Length, Integer> votes, Length size, Length least, Length most) {
         if (size.atLeast(least) && size.atMost(most)) {
-            votes.merge(size, Math.min(count, ENOUGH), Integer::sum);
+            votes.merge(size, 1, Integer::sum);
         }
-    }
-
-    /**
-     * The sizes that most pieces serve with little waste. A heap of odd lengths has no two alike:
-     * the shortest of a cluster serves for all of it, and stands for its neighbours.
-     */
-    private static List<Length> best(TreeMap<Length, Integer> votes, int limit) {
-        TreeMap<Length, Integer> serving = new TreeMap<>();
-        votes.keySet()
-                .forEach(
-                        size ->
-                                serving.put(
-                                        size,
-                                        votes
-                                                .subMap(size, true, size.plus(LITTLE), true)
-                                                .values()
-                                                .stream()
-                                                .mapToInt(v -> v)
-                                                .sum()));
-        List<Length> ranked =
-                serving.entrySet().stream()
-                        .sorted(
-                                Comparator.<Map.Entry<Length, Integer>>comparingInt(
-                                                e -> -e.getValue())
-                                        .thenComparing(Map.Entry::getKey))
-                        .map(Map.Entry::getKey)
-                        .toList();
-        TreeSet<Length> chosen = new TreeSet<>();
-        for (Length size : ranked) {
-            boolean near =
-                    !chosen.subSet(size.minus(APART), true, size.plus(APART), true).isEmpty();
-            if (!near && chosen.size() < limit) {
-                chosen.add(size);
-            }
-        }
-        return List.copyOf(chosen);
     }
 
     /** Lengths for a single kind of piece between two limits. */

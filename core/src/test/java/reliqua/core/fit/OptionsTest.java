@@ -72,12 +72,9 @@ class OptionsTest {
         for (int n = 0; n < 200; n++) {
             Heap heap = heap(random);
             Optional<List<Section>> alone =
-                    new SectionOptions(FAMILY, heap, PriceBook.EMPTY).shared(GroupMetres.raised());
+                    new SectionOptions(FAMILY, heap, PriceBook.EMPTY).shared();
             without += alone.isEmpty() ? 1 : 0;
-            assertThat(
-                            new SectionOptions(FAMILY, heap, Yards.shop())
-                                    .shared(GroupMetres.raised())
-                                    .orElseThrow())
+            assertThat(new SectionOptions(FAMILY, heap, Yards.shop()).shared().orElseThrow())
                     .hasSize(Choices.Group.values().length);
             alone.ifPresent(
                     sections -> {
@@ -106,7 +103,7 @@ class OptionsTest {
             Heap heap = heap(random);
             Sizes sizes = new Sizes(heap, PriceBook.EMPTY, KERF, STEP);
             Optional<List<Section>> sections =
-                    new SectionOptions(FAMILY, heap, PriceBook.EMPTY).shared(GroupMetres.raised());
+                    new SectionOptions(FAMILY, heap, PriceBook.EMPTY).shared();
             if (sections.isEmpty()) {
                 continue;
             }

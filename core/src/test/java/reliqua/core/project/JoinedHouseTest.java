@@ -54,14 +54,8 @@ class JoinedHouseTest {
 
     /** What the house takes, but roofing and rafter wood too short, small sheets, and boards. */
     private static Project scrappy() throws Unbuildable {
-        Project project =
-                Yards.project(6).hold("width", Length.mm(1518)).hold("depth", Length.mm(1198));
-        Project settled =
-                project.settledOn(
-                        Design.derive(project, Optional.empty(), Progress.NONE, _ -> {})
-                                .design()
-                                .orElseThrow()
-                                .candidate());
+        Project project = Yards.project(6);
+        Project settled = project.settledOn(Yards.fitted(6).candidate());
         Coop whole = house(settled).coop();
         Heap heap = Heap.EMPTY;
         for (Part part : whole.parts()) {

@@ -1,0 +1,156 @@
+package reliqua.core.coop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import reliqua.core.coop.family.AddOn;
+import reliqua.core.coop.family.CoopFamily;
+import reliqua.core.measure.Length;
+
+/** What each thing that is built on is there for, on every kind that has room for it. */
+class BuiltOnTest {
+    private static List<Coop> with(AddOn addOn) {
+        Random random = new Random(17);
+        return Houses.families().stream()
+                .filter(f -> f.addOns().contains(addOn))
+                .map(f -> Houses.random(new Houses.Pair(f, addOn), random))
+                .toList();
+    }
+
+    private static Bounds around(Coop coop, Role role) {
+        return coop.of(role).stream()
+                .map(p -> p.solid().bounds())
+                .reduce(Bounds::with)
+                .orElseThrow();
+    }
+
+    private static Opening door(Coop coop) {
+        return coop.openings().stream()
+                .filter(o -> o.kind() == Opening.Kind.CLEAN_OUT_DOOR)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @ParameterizedTest
+    @MethodSource("droppings")
+    void aDroppingsBoardLiesUnderEveryBar(Coop coop) {
+        Bounds boards = around(coop, Role.DROPPINGS_BOARD);
+        Bounds bars = around(coop, Role.ROOST_BAR);
+        assertThat(boards.z1()).isLessThanOrEqualTo(bars.z0());
+        assertThat(boards.y0()).isLessThanOrEqualTo(bars.y0());
+        assertThat(boards.y1()).isGreaterThanOrEqualTo(bars.y1());
+        assertThat(coop.of(Role.DROPPINGS_BOARD))
+                .allMatch(p -> p.role().is(Duty.Trait.LOOSE), "comes out");
+    }
+
+    static List<Coop> droppings() {
+        return with(AddOn.DROPPINGS_BOARD);
+    }
+
+    @ParameterizedTest
+    @MethodSource("barred")
+    void aBarReachesBeyondTheDoorOnBothSides(Coop coop) {
+        Bounds bar = around(coop, Role.DOOR_BAR);
+        Bounds door = door(coop).place();
+        assertThat(bar.x0()).isLessThan(door.x0());
+        assertThat(bar.x1()).isGreaterThan(door.x1());
+        assertThat(bar.z0()).isGreaterThan(door.z0());
+        assertThat(bar.z1()).isLessThan(door.z1());
+        Bounds brackets = around(coop, Role.BAR_BRACKET);
+        assertThat(brackets.x0()).isLessThanOrEqualTo(bar.x0());
+        assertThat(brackets.x1()).isGreaterThanOrEqualTo(bar.x1());
+    }
+
+    static List<Coop> barred() {
+        return with(AddOn.DOOR_BAR);
+    }
+
+    @ParameterizedTest
+    @MethodSource("guttered")
+    void aGutterCatchesWhatRunsOffTheBack(Coop coop) {
+        Bounds gutter = around(coop, Role.GUTTER);
+        Length drip =
+                coop.parts().stream()
+                        .filter(Part.RoofPart.class::isInstance)
+                        .map(p -> p.solid().bounds().y1())
+                        .reduce(Length::max)
+                        .orElseThrow();
+        assertThat(gutter.y1()).isGreaterThan(drip);
+        assertThat(gutter.width()).isGreaterThanOrEqualTo(coop.measures().width());
+    }
+
+    static List<Coop> guttered() {
+        return with(AddOn.GUTTER);
+    }
+
+    @ParameterizedTest
+    @MethodSource("wheeled")
+    void wheelsStandOnTheGroundOutsideThePen(Coop coop) {
+        Bounds pen = around(coop, Role.PEN_RAIL);
+        assertThat(coop.of(Role.WHEEL)).hasSize(2);
+        for (Part wheel : coop.of(Role.WHEEL)) {
+            Bounds b = wheel.solid().bounds();
+            assertThat(b.z0().toMm()).isBetween(0.0, 5.0);
+            assertThat(b.y1().compareTo(pen.y0()) <= 0 || b.y0().compareTo(pen.y1()) >= 0).isTrue();
+        }
+    }
+
+    static List<Coop> wheeled() {
+        return with(AddOn.WHEELS);
+    }
+
+    @ParameterizedTest
+    @MethodSource("staked")
+    void aStakeAtEveryCornerIsDrivenIn(Coop coop) {
+        assertThat(coop.of(Role.ANCHOR))
+                .hasSize(4)
+                .allMatch(p -> p.solid().bounds().z0().toMm() <= -600);
+        Bounds all = around(coop, Role.ANCHOR);
+        assertThat(all.width().toMm()).isGreaterThan(coop.measures().width().toMm() / 2);
+        assertThat(all.depth().toMm()).isGreaterThan(coop.measures().depth().toMm() / 2);
+    }
+
+    static List<Coop> staked() {
+        return with(AddOn.ANCHORS);
+    }
+
+    @ParameterizedTest
+    @MethodSource("floored")
+    void aWireFloorLiesUnderTheWholePen(Coop coop) {
+        Bounds floor = around(coop, Role.WIRE_FLOOR);
+        Bounds ground = coop.zones().getFirst().floor();
+        assertThat(floor.z1()).isEqualTo(Length.ZERO);
+        assertThat(floor.width()).isEqualTo(ground.width());
+        assertThat(floor.depth()).isEqualTo(ground.depth());
+    }
+
+    static List<Coop> floored() {
+        return with(AddOn.WIRE_FLOOR);
+    }
+
+    @ParameterizedTest
+    @MethodSource("reliqua.core.coop.Houses#familiesWithWindow")
+    void aWindowIsFramedAllRound(CoopFamily family) {
+        Coop coop = Houses.random(new Houses.Pair(family, AddOn.WINDOW), new Random(18));
+        Bounds window =
+                coop.openings().stream()
+                        .filter(o -> o.kind() == Opening.Kind.WINDOW)
+                        .findFirst()
+                        .orElseThrow()
+                        .place();
+        assertThat(touching(coop, Role.SILL, window.z0(), false)).isTrue();
+        assertThat(touching(coop, Role.HEADER, window.z1(), true)).isTrue();
+        boolean found = !coop.of(Role.WINDOW).isEmpty();
+        assertThat(found).isNotEqualTo(!coop.of(Role.SHUTTER).isEmpty());
+    }
+
+    private static boolean touching(Coop coop, Role role, Length z, boolean below) {
+        return coop.of(role).stream()
+                .map(p -> p.solid().bounds())
+                .filter(b -> b.x0().equals(Length.ZERO))
+                .anyMatch(b -> (below ? b.z0() : b.z1()).equals(z));
+    }
+}
