@@ -12,7 +12,7 @@ cat > "$page" <<'HEAD'
 # Ways of building
 
 Each example is a made-up keeper with birds and a heap of their own. `./reliqua new --examples` lists them,
-`./reliqua new --example ID --out FILE` makes one, and the window opens one from its menu. Made by `scripts/ways.sh`: the bill is
+`./reliqua new --example ID --out FILE` makes one, and the window shows them as cards (menu, *Open an example*). Made by `scripts/ways.sh`: the bill is
 all that remains to buy, hardware too.
 
 | example | fitted | to buy | seconds |
