@@ -14,7 +14,7 @@ import reliqua.desktop.shell.Parts;
 
 /** What is built on to the coop: named on a button, and ticked in the list it opens. */
 final class BuildOn {
-    private static final int MOST_LETTERS = 38;
+    private static final int MOST_LETTERS = 24;
 
     private final MenuButton button = new MenuButton();
     private final BiConsumer<AddOn, Boolean> onChange;

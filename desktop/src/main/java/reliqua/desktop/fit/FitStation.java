@@ -80,6 +80,7 @@ public final class FitStation implements Station {
         headline.setMinWidth(Region.USE_PREF_SIZE);
         HBox head = Parts.row(12, headline, summary, Parts.spring(), compare, builtOn.node());
         compare.setId("compare-kinds");
+        compare.setMinWidth(Region.USE_PREF_SIZE);
         compare.getStyleClass().add("pill");
         compare.setOnAction(_ -> compared.press(workspace.project()));
         StackPane views = new StackPane(house, flat);
