@@ -1,8 +1,9 @@
 package reliqua.files;
 
-import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Coop;
@@ -24,33 +25,26 @@ final class OpeningsJson {
 
     private final Coop coop;
 
+    /** Those that are written, by their ids. */
+    private final Map<String, Opening> written = new LinkedHashMap<>();
+
     OpeningsJson(Coop coop) {
         this.coop = coop;
+        coop.openings().stream()
+                .filter(this::isWritten)
+                .forEach(o -> written.put(id(o, written.size() + 1), o));
     }
 
     void write(ArrayNode openings) {
-        int number = 0;
-        for (Opening opening : coop.openings()) {
-            if (isWritten(opening)) {
-                number++;
-                write(openings.addObject(), opening, id(opening, number));
-            }
-        }
+        written.forEach((id, opening) -> write(openings.addObject(), opening, id));
     }
 
     /** Ids of the openings the keeper gets or reaches in by. */
     List<String> ways(Zone.Kind zone) {
-        List<String> ways = new ArrayList<>();
-        int number = 0;
-        for (Opening opening : coop.openings()) {
-            if (isWritten(opening)) {
-                number++;
-                if (opening.isHinged() && zone(opening) == zone) {
-                    ways.add(id(opening, number));
-                }
-            }
-        }
-        return ways;
+        return written.entrySet().stream()
+                .filter(e -> e.getValue().isHinged() && zone(e.getValue()) == zone)
+                .map(Map.Entry::getKey)
+                .toList();
     }
 
     private boolean isWritten(Opening opening) {

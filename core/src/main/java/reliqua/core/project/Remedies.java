@@ -42,7 +42,7 @@ import reliqua.core.stock.Treatment;
  * offered.
  */
 public final class Remedies {
-    private static final Length CLEAR_BELOW = Length.mm(460);
+    private static final Length CLEAR_BELOW = Length.mm(450);
 
     /** A little more than 3 in 12, so that rounding does not undercut it. */
     private static final double PLAIN_LAPS = 0.2501;
@@ -78,8 +78,14 @@ public final class Remedies {
      */
     public record Remedy(String rule, Sum what, Money more, Edit edit) {}
 
-    /** A change to be tried. */
-    private record Change(String rule, Sum what, DesignSpec spec, boolean kept) {}
+    /**
+     * A change to be tried.
+     *
+     * @param held lengths a search goes on with
+     * @param kept whether only the changed design itself keeps it, as no search would be told
+     */
+    private record Change(
+            String rule, Sum what, DesignSpec spec, Map<String, Length> held, boolean kept) {}
 
     /**
      * All that mends something, in the order of the findings.
@@ -142,7 +148,7 @@ public final class Remedies {
         more.addAll(spec.addOns());
         DesignSpec changed = new DesignSpec(spec.family(), spec.lengths(), spec.choices(), more);
         Sum what = Sum.of("remedy.builtOn", Sum.of("addon." + addOn.id()));
-        return Stream.of(new Change(finding.rule(), what, changed, false));
+        return Stream.of(new Change(finding.rule(), what, changed, Map.of(), false));
     }
 
     private Stream<Change> longer(Finding finding, String key, Length to) {
@@ -155,7 +161,7 @@ public final class Remedies {
 
     private Change held(Finding finding, DesignSpec changed, String key, Length length) {
         Sum what = Sum.of("remedy.length", Sum.of("dimension." + key), length);
-        return new Change(finding.rule(), what, changed, false);
+        return new Change(finding.rule(), what, changed, Map.of(key, length), false);
     }
 
     /** Every corner within reach: less deep, and as much wider. */
@@ -186,7 +192,9 @@ public final class Remedies {
         walls.forEach(key -> lengths.computeIfPresent(key, (_, l) -> l.plus(by).ceilTo(step)));
         DesignSpec changed = new DesignSpec(spec.family(), lengths, spec.choices(), spec.addOns());
         String first = walls.iterator().next();
-        return Stream.of(held(finding, changed, first, lengths.get(first)));
+        Sum what = Sum.of("remedy.length", Sum.of("dimension." + first), lengths.get(first));
+        lengths.keySet().retainAll(walls);
+        return Stream.of(new Change(finding.rule(), what, changed, lengths, false));
     }
 
     private Stream<Change> steeper(Finding finding) {
@@ -216,6 +224,7 @@ public final class Remedies {
                                         finding.rule(),
                                         Sum.of("remedy.treated", s.thickness(), s.width()),
                                         with(s, wet),
+                                        Map.of(),
                                         true));
     }
 
@@ -300,10 +309,8 @@ public final class Remedies {
         for (AddOn addOn : change.spec().addOns()) {
             asked = asked.addOns().contains(addOn) ? asked : asked.with(addOn, true);
         }
-        for (Map.Entry<String, Length> each : change.spec().lengths().entrySet()) {
-            boolean other = !each.getValue().equals(spec.lengths().get(each.getKey()));
-            boolean named = change.what().terms().contains(each.getValue());
-            asked = other && named ? asked.hold(each.getKey(), each.getValue()) : asked;
+        for (Map.Entry<String, Length> each : change.held().entrySet()) {
+            asked = asked.hold(each.getKey(), each.getValue());
         }
         return asked;
     }

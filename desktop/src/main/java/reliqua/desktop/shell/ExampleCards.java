@@ -36,6 +36,7 @@ final class ExampleCards {
     private final Stage stage = new Stage();
     private final FlowPane cards = new FlowPane(GAP, GAP);
     private final Consumer<Project> open;
+    private volatile boolean closed;
 
     private ExampleCards(Consumer<Project> open) {
         this.open = open;
@@ -65,6 +66,7 @@ final class ExampleCards {
                         stage.close();
                     }
                 });
+        stage.setOnHidden(_ -> closed = true);
         stage.initOwner(over);
         stage.initModality(Modality.WINDOW_MODAL);
         stage.setTitle(Texts.get("examples.title"));
@@ -76,6 +78,9 @@ final class ExampleCards {
     /** Beside the window, one after the other. */
     private void read() {
         for (Examples.Example each : Examples.all()) {
+            if (closed) {
+                return;
+            }
             Project project = each.project(Merchants::priceBook);
             Picture picture = Oblique.of(each.coop(project));
             Platform.runLater(() -> cards.getChildren().add(card(each, project, picture)));

@@ -26,7 +26,7 @@ final class DroppingsBoard implements Addition {
     @Override
     public void build(Standing at) throws Unbuildable {
         List<Part> ledgers = at.coop().of(Role.ROOST_LEDGER);
-        Standing.require(ledgers.size() >= 2, Sum.of("addon.noRoosts"));
+        Unbuildable.unless(ledgers.size() >= 2, Sum.of("addon.noRoosts"));
         Bounds all = Standing.around(ledgers).orElseThrow();
         Length low = all.z0();
         Section bearer = at.section(Choices.Group.TRIM);
@@ -34,7 +34,7 @@ final class DroppingsBoard implements Addition {
         Bounds bars = Standing.around(at.coop().of(Role.ROOST_BAR)).orElse(all);
         Length from = bars.y0().minus(BEFORE_BARS).max(all.y0());
         Length to = all.y1();
-        Standing.require(
+        Unbuildable.unless(
                 to.minus(from).compareTo(bearer.width().times(3)) > 0, Sum.of("addon.noRoosts"));
         for (Length y : List.of(from, to.minus(bearer.width()))) {
             bearers(at, bearer, all, y, under);

@@ -36,7 +36,7 @@ final class Gutter implements Addition {
         Length rise = board.width().minus(t).scaled(SLANT);
         Length root = t.scaled(1 / SLANT);
         Length foot = top.minus(BELOW_ROOF).minus(rise);
-        Standing.require(
+        Unbuildable.unless(
                 foot.minus(root).atLeast(top.minus(board.width())),
                 Sum.of("addon.gutterNarrow", board));
         Length outside = tail.plus(t);

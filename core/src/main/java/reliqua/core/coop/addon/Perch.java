@@ -21,7 +21,7 @@ final class Perch implements Addition {
     @Override
     public void build(Standing at) throws Unbuildable {
         Zone run = at.ground();
-        Standing.require(run.kind() == Zone.Kind.RUN, Sum.of("addon.needsRun"));
+        Unbuildable.unless(run.kind() == Zone.Kind.RUN, Sum.of("addon.needsRun"));
         Section bar = at.section(Choices.Group.ROOSTS);
         Length wide = bar.width();
         Length high = HIGH.plus(bar.thickness());

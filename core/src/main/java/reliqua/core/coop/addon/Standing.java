@@ -12,10 +12,8 @@ import reliqua.core.coop.Solid;
 import reliqua.core.coop.Zone;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.PartsBook;
-import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.flock.Needs;
 import reliqua.core.measure.Length;
-import reliqua.core.measure.Sum;
 import reliqua.core.stock.Section;
 
 /** A coop that stands, as far as it is built, and what it is made of. */
@@ -58,12 +56,6 @@ final class Standing {
 
     Section section(Choices.Group group) {
         return choices.section(group);
-    }
-
-    static void require(boolean holds, Sum otherwise) throws Unbuildable {
-        if (!holds) {
-            throw new Unbuildable(otherwise);
-        }
     }
 
     /** A stick as a box, its length the longest side. */

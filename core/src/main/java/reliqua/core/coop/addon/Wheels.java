@@ -44,9 +44,9 @@ final class Wheels implements Addition {
                         .finds()
                         .thing(FoundPart.Use.WHEELS)
                         .orElseThrow(() -> new Unbuildable(Sum.of("addon.noWheels")));
-        Standing.require(wheel.count() >= 2, Sum.of("addon.noWheels"));
+        Unbuildable.unless(wheel.count() >= 2, Sum.of("addon.noWheels"));
         Length size = wheel.size(0, USUAL_SIZE);
-        Standing.require(size.atLeast(LEAST_SIZE), Sum.of("addon.smallWheels", size, LEAST_SIZE));
+        Unbuildable.unless(size.atLeast(LEAST_SIZE), Sum.of("addon.smallWheels", size, LEAST_SIZE));
         Section timber = at.section(Choices.Group.WALLS);
         End end = end(at, size);
         Length thick = wheel.size(1, USUAL_THICK).min(size);
@@ -62,12 +62,12 @@ final class Wheels implements Addition {
                         back,
                         low,
                         low.plus(timber.width()));
-        Standing.require(at.isFree(axle), Sum.of("addon.noWheelRoom"));
+        Unbuildable.unless(at.isFree(axle), Sum.of("addon.noWheelRoom"));
         at.box(Role.AXLE, timber, axle);
         Length middle = end.out(timber.thickness().half());
         for (Length y : List.of(front.minus(thick), back)) {
             Solid round = round(middle, size, y, thick);
-            Standing.require(at.isFree(round), Sum.of("addon.noWheelRoom"));
+            Unbuildable.unless(at.isFree(round), Sum.of("addon.noWheelRoom"));
             at.book().whole(Role.WHEEL, wheel.find(), List.of(), round);
         }
     }

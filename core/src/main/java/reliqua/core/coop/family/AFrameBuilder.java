@@ -240,7 +240,7 @@ final class AFrameBuilder {
         Length low = top.minus(w);
         Length inner = at.depthAt(top, w.negated());
         Length barEdge = at.barAt(0).minus(at.bar().width().half());
-        ShedLayout.require(barEdge.atLeast(inner), Sum.of("family.roosts", at.bars(), depth));
+        Unbuildable.unless(barEdge.atLeast(inner), Sum.of("family.roosts", at.bars(), depth));
         List<Corner> profile =
                 List.of(
                         new Corner(at.depthAt(low, Length.ZERO), low),

@@ -38,8 +38,8 @@ final class AFrameLayout {
         this.closed = spec.length(PenSizes.CLOSED);
         this.frame = c.section(Choices.Group.RUN);
         this.batten = c.section(Choices.Group.PURLINS);
-        ShedLayout.require(closed.atMost(width), Sum.of("family.closed", closed, width));
-        ShedLayout.require(
+        Unbuildable.unless(closed.atMost(width), Sum.of("family.closed", closed, width));
+        Unbuildable.unless(
                 peak.atLeast(depth.scaled(0.5)), Sum.of("family.peak", peak, depth.scaled(0.5)));
     }
 

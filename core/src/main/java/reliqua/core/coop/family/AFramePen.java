@@ -41,10 +41,10 @@ final class AFramePen extends PenFamily {
         Needs needs = at.needs;
         boolean roosting = at.bars() > 0;
         if (roosting) {
-            ShedLayout.require(
+            Unbuildable.unless(
                     at.headroom().atLeast(needs.headroom()),
                     Sum.of("family.penLow", at.headroom(), needs.headroom(), at.peak));
-            ShedLayout.require(
+            Unbuildable.unless(
                     at.barTop().atMost(needs.roostHeight()),
                     Sum.of("family.roostHigh", at.barTop(), needs.roostHeight()));
         }

@@ -51,7 +51,7 @@ final class BoxPen extends PenFamily {
         Needs needs = at.needs;
         boolean roosting = at.bars() > 0;
         if (roosting) {
-            ShedLayout.require(
+            Unbuildable.unless(
                     at.headroom().atLeast(needs.headroom()),
                     Sum.of("family.penLow", at.headroom(), needs.headroom(), at.height));
             at.roosts().build(book);

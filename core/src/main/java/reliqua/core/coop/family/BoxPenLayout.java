@@ -36,7 +36,7 @@ final class BoxPenLayout {
         this.closed = spec.length(PenSizes.CLOSED);
         this.frame = c.section(Choices.Group.RUN);
         Length open = width.minus(closed);
-        ShedLayout.require(
+        Unbuildable.unless(
                 open.atLeast(DOOR.plus(wide().times(3))), Sum.of("family.closed", closed, width));
         this.roof =
                 new SingleSlope(
@@ -51,7 +51,7 @@ final class BoxPenLayout {
                         needs,
                         c);
         roof.check();
-        ShedLayout.require(
+        Unbuildable.unless(
                 back(height, depth).minus(wide().times(2)).atLeast(LEAST_DOOR),
                 Sum.of("family.boxLow", height));
     }

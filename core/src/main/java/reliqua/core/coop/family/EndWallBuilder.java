@@ -186,7 +186,7 @@ final class EndWallBuilder {
 
     private List<Length> columns(List<Length> allowed) throws Unbuildable {
         List<Length> seams = Spacing.seams(Length.ZERO, at.d.width(), allowed, at.c.widestPanel());
-        ShedLayout.require(!seams.isEmpty(), Sum.of("family.seams", at.c.widestPanel()));
+        Unbuildable.unless(!seams.isEmpty(), Sum.of("family.seams", at.c.widestPanel()));
         return seams;
     }
 

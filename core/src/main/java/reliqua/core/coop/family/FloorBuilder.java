@@ -67,7 +67,7 @@ final class FloorBuilder {
         Length across = at.leg().width();
         Length deep = at.leg().thickness();
         List<Length> joists = joistEdges();
-        ShedLayout.require(
+        Unbuildable.unless(
                 joists.get(1).atLeast(jt.plus(across)), Sum.of("family.legsCrowded", at.d.width()));
         int pairs = (int) Math.max(2, 1 + Math.ceilDiv(at.d.width().nm(), LEGS_APART.nm()));
         for (int pair = 0; pair < pairs; pair++) {
@@ -101,7 +101,7 @@ final class FloorBuilder {
         Length half = at.floor().thickness().half();
         List<Length> allowed = joistEdges().stream().map(x -> x.plus(half)).toList();
         List<Length> seams = Spacing.seams(Length.ZERO, at.d.width(), allowed, at.c.widestPanel());
-        ShedLayout.require(!seams.isEmpty(), Sum.of("family.seams", at.c.widestPanel()));
+        Unbuildable.unless(!seams.isEmpty(), Sum.of("family.seams", at.c.widestPanel()));
         for (int i = 0; i + 1 < seams.size(); i++) {
             Length x0 = seams.get(i);
             Length x1 = seams.get(i + 1);

@@ -1,7 +1,6 @@
 package reliqua.core.coop.family;
 
 import java.util.EnumSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,12 +14,7 @@ import reliqua.core.stock.Section;
  * The walk-in house under a gable: two roof planes with a ridge along the middle, which asks for
  * short rafters only and gives headroom where one walks.
  */
-final class GableHouse implements CoopFamily {
-    private static final Length OVERHANG = Length.mm(180);
-    private static final Length WIDTH_LEAST = Length.mm(1500);
-    private static final Length WIDTH_MOST = Length.mm(4300);
-    private static final Length DEPTH_LEAST = Length.mm(1700);
-    private static final Length DEPTH_MOST = Length.mm(3050);
+final class GableHouse extends ShedFamily {
 
     /** The keeper's door is in the front, under the eaves; one stoops, but not more than this. */
     private static final Length EAVES_LEAST = Length.mm(1750);
@@ -28,7 +22,9 @@ final class GableHouse implements CoopFamily {
     /** Four in twelve sheds rain and asks for little roofing. */
     private static final double SLOPE = 1.0 / 3;
 
-    private final WalkInHouse walkIn = new WalkInHouse();
+    GableHouse() {
+        super(new Sides(Length.mm(1500), Length.mm(4300), Length.mm(1700), Length.mm(3050)));
+    }
 
     @Override
     public String id() {
@@ -43,11 +39,6 @@ final class GableHouse implements CoopFamily {
                 ShedDimensions.EAVES,
                 ShedDimensions.RISE,
                 ShedDimensions.OVERHANG);
-    }
-
-    @Override
-    public Set<AddOn> addOns() {
-        return ShedHouse.ADD_ONS;
     }
 
     @Override
@@ -71,14 +62,8 @@ final class GableHouse implements CoopFamily {
     }
 
     @Override
-    public DesignSpec sized(
-            Choices choices, Brief brief, Map<String, Length> held, Length width, Length depth) {
-        Map<String, Length> lengths = new LinkedHashMap<>();
-        lengths.put(ShedDimensions.WIDTH, width);
-        lengths.put(ShedDimensions.DEPTH, depth);
-        lengths.put(ShedDimensions.OVERHANG, OVERHANG.ceilTo(choices.step()));
-        lengths.replaceAll(held::getOrDefault);
-        return settled(new DesignSpec(id(), lengths, choices, brief.addOns()), brief, held);
+    Map<String, Length> usual(Choices choices) {
+        return Map.of();
     }
 
     @Override
@@ -99,26 +84,6 @@ final class GableHouse implements CoopFamily {
 
     @Override
     public Section least(Choices.Group group) {
-        return walkIn.least(group);
-    }
-
-    @Override
-    public Side width(Choices choices) {
-        return ShedSizes.width(choices, WIDTH_LEAST, WIDTH_MOST);
-    }
-
-    @Override
-    public Side depth(Choices choices) {
-        return ShedSizes.depth(choices, DEPTH_LEAST, DEPTH_MOST);
-    }
-
-    @Override
-    public Length leastOther(Length side, Choices choices, Brief brief) {
-        return ShedSizes.leastOther(side, choices, brief);
-    }
-
-    @Override
-    public List<FreeLength> free(Choices choices) {
-        return List.of(ShedSizes.overhangs(choices));
+        return WalkInHouse.leastSection(group);
     }
 }

@@ -71,7 +71,7 @@ final class GableRoof implements HouseRoof {
     public void check() throws Unbuildable {
         half.check();
         Length apart = half.depth().minus(half.seat());
-        ShedLayout.require(rise.atMost(apart), Sum.of("family.steep", rise, apart));
+        Unbuildable.unless(rise.atMost(apart), Sum.of("family.steep", rise, apart));
     }
 
     private Length fromRidge(Length y) {

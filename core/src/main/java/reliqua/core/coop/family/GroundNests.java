@@ -31,9 +31,9 @@ record GroundNests(
         Length top = floor.plus(needs.nestHeight());
         Length y0 = depth.minus(row).half();
         Length y1 = y0.plus(row);
-        ShedLayout.require(y0.atLeast(side), Sum.of("family.nests", count, depth));
+        Unbuildable.unless(y0.atLeast(side), Sum.of("family.nests", count, depth));
         Length x1 = from.plus(each);
-        ShedLayout.require(x1.plus(skin).compareTo(to) < 0, Sum.of("family.nests", count, to));
+        Unbuildable.unless(x1.plus(skin).compareTo(to) < 0, Sum.of("family.nests", count, to));
         nest(book, row, each, Solid.box(from, x1, y0, y1, floor.minus(skin), floor));
         nest(book, row, top.minus(floor), Solid.box(from, from.plus(skin), y0, y1, floor, top));
         for (int n = 0; n <= count; n++) {

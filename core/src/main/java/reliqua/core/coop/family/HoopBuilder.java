@@ -174,7 +174,7 @@ final class HoopBuilder {
         Length top = at.tieTop();
         Length low = top.minus(w);
         Length edge = at.barAt(0).minus(at.bar().width().half());
-        ShedLayout.require(
+        Unbuildable.unless(
                 edge.atLeast(at.depthAt(top, out.negated()))
                         && edge.atLeast(at.depthAt(at.barTop(), out.negated())),
                 Sum.of("family.roosts", at.bars(), depth));

@@ -45,18 +45,18 @@ final class HoopLayout {
         this.depth = spec.depth();
         this.closed = spec.length(PenSizes.CLOSED);
         this.frame = c.section(Choices.Group.RUN);
-        ShedLayout.require(closed.atMost(width), Sum.of("family.closed", closed, width));
+        Unbuildable.unless(closed.atMost(width), Sum.of("family.closed", closed, width));
         Length base = depth.minus(wide());
-        ShedLayout.require(
+        Unbuildable.unless(
                 base.compareTo(hoops.arc()) < 0, Sum.of("family.hoopFlat", hoops.arc(), depth));
         this.half = half(base.ratio(hoops.arc()));
         this.radius = hoops.arc().toMm() / 2 / half;
         this.centre = thick().toMm() - radius * Math.cos(half);
-        ShedLayout.require(
+        Unbuildable.unless(
                 radius >= LEAST_RADIUS * hoops.thick().toMm(),
                 Sum.of("family.bend", Length.ofMm(radius), hoops.thick().times(LEAST_RADIUS)));
         int needed = stations().size();
-        ShedLayout.require(
+        Unbuildable.unless(
                 needed <= hoops.count(), Sum.of("family.hoopsShort", needed, hoops.count()));
     }
 

@@ -50,10 +50,10 @@ final class HoopPen extends PenFamily {
         Needs needs = at.needs;
         boolean roosting = at.bars() > 0;
         if (roosting) {
-            ShedLayout.require(
+            Unbuildable.unless(
                     at.headroom().atLeast(needs.headroom()),
                     Sum.of("family.hoopLow", at.headroom(), needs.headroom()));
-            ShedLayout.require(
+            Unbuildable.unless(
                     at.barTop().atMost(needs.roostHeight()),
                     Sum.of("family.roostHigh", at.barTop(), needs.roostHeight()));
         }

@@ -53,16 +53,16 @@ record InsideNests(
         Length high = crate.size(1, wide);
         Length deep = crate.size(2, wide);
         Length bottom = floor.minus(skin);
-        ShedLayout.require(crate.count() >= count, Sum.of("family.nestFew", crate.count(), count));
+        Unbuildable.unless(crate.count() >= count, Sum.of("family.nestFew", crate.count(), count));
         Length least = needs.nestSide().scaled(SNUG);
         boolean fits =
                 wide.min(deep).atLeast(least)
                         && high.atLeast(needs.nestHeight().scaled(SNUG))
                         && high.atMost(needs.nestHeight().plus(skin.times(2)));
-        ShedLayout.require(fits, Sum.of("family.nestSize", wide, high, deep));
+        Unbuildable.unless(fits, Sum.of("family.nestSize", wide, high, deep));
         Length y0 = room.y0();
         Length y1 = y0.plus(wide.times(count));
-        ShedLayout.require(
+        Unbuildable.unless(
                 y1.plus(clear).atMost(room.y1()), Sum.of("family.nests", count, room.depth()));
         Length x1 = room.x0().plus(deep);
         for (int n = 0; n < count; n++) {
@@ -87,7 +87,7 @@ record InsideNests(
     private void boxes(PartsBook book) throws Unbuildable {
         Length y0 = room.y0();
         Length y1 = y0.plus(row());
-        ShedLayout.require(
+        Unbuildable.unless(
                 y1.plus(clear).atMost(room.y1()), Sum.of("family.nests", count, room.depth()));
         Length x0 = room.x0().plus(skin);
         Length x1 = x0.plus(needs.nestSide());

@@ -80,7 +80,7 @@ final class PalletBoards implements PalletCladding {
         int each =
                 (int) Math.max(1, Math.ceilDiv(gap.minus(SHORT_OF_GAP).nm(), board.width().nm()));
         Length wide = board.width().times(each);
-        ShedLayout.require(
+        Unbuildable.unless(
                 wide.compareTo(pitch) < 0, Sum.of("family.gapBoards", board.width(), gap));
         List<BoardRow.Board> rows = new java.util.ArrayList<>();
         for (int n = 0; n + 1 < pallet.boards(); n++) {

@@ -90,7 +90,7 @@ final class PalletFloor {
         Block block = footing.block();
         List<Length> columns = footings(block);
         int needed = columns.size() * (at.rows + 1);
-        ShedLayout.require(
+        Unbuildable.unless(
                 needed <= footing.count(), Sum.of("family.blocks", needed, footing.count()));
         for (Length x : columns) {
             for (int row = 0; row <= at.rows; row++) {

@@ -67,7 +67,7 @@ final class PalletHouse implements CoopFamily {
     @Override
     public Coop build(DesignSpec spec, Brief brief) throws Unbuildable {
         PalletLayout at = new PalletLayout(spec, brief);
-        ShedLayout.require(
+        Unbuildable.unless(
                 at.palletsTaken() <= at.pallet.count(),
                 Sum.of("family.palletsShort", at.palletsTaken(), at.pallet.count()));
         PartsBook book = new PartsBook();
@@ -111,11 +111,11 @@ final class PalletHouse implements CoopFamily {
         RoostBuilder roosts = at.roosts();
         if (roosts.bars() > 0) {
             Length headroom = at.roof.rafterBottom(roosts.at(0)).minus(roosts.top());
-            ShedLayout.require(
+            Unbuildable.unless(
                     headroom.atLeast(at.needs.headroom()),
                     Sum.of("family.headroom", headroom, at.needs.headroom(), at.back));
             Length top = roosts.top().minus(at.deckTop());
-            ShedLayout.require(
+            Unbuildable.unless(
                     top.atMost(at.needs.roostHeight()),
                     Sum.of("family.roostHigh", top, at.needs.roostHeight()));
             roosts.build(book);

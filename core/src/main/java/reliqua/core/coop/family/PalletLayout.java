@@ -54,19 +54,19 @@ final class PalletLayout {
         this.front = spec.length(ShedDimensions.FRONT);
         this.columns = whole(width.minus(pallet.thickness().times(2)));
         this.rows = whole(depth);
-        ShedLayout.require(columns >= 2, Sum.of("family.narrow", width));
+        Unbuildable.unless(columns >= 2, Sum.of("family.narrow", width));
         Length upper = upperCourse();
-        ShedLayout.require(
+        Unbuildable.unless(
                 upper.abs().atMost(STEP_OF_ROUNDING)
                         || upper.atLeast(LEAST_COURSE) && upper.atMost(pallet.length()),
                 Sum.of("family.course", back, pallet.length(), LEAST_COURSE));
-        ShedLayout.require(
+        Unbuildable.unless(
                 rise().atLeast(wall().thickness().times(3)), Sum.of("family.fall", front, back));
-        ShedLayout.require(
+        Unbuildable.unless(
                 popTop().atMost(floorTop().plus(pallet.length()).minus(BELOW_WALL_TOP)),
                 Sum.of("family.popDoorHigh", front, popTop().minus(deckTop())));
         Length guides = PopHole.SLIDE.plus(trim().width()).plus(BESIDE_GUIDES);
-        ShedLayout.require(
+        Unbuildable.unless(
                 popFrom().plus(needs.popDoorWidth()).plus(guides).atMost(doorFrom()),
                 Sum.of("family.narrow", width));
         this.roof =
@@ -87,7 +87,7 @@ final class PalletLayout {
     private int whole(Length side) throws Unbuildable {
         long pallets = Math.round(side.ratio(pallet.width()));
         Length off = side.minus(pallet.width().times(pallets)).abs();
-        ShedLayout.require(
+        Unbuildable.unless(
                 pallets >= 1 && off.atMost(STEP_OF_ROUNDING),
                 Sum.of("family.wholePallets", side, pallet.width()));
         return (int) pallets;

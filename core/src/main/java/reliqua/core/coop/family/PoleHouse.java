@@ -94,10 +94,10 @@ final class PoleHouse implements CoopFamily {
         if (at.roosts().bars() > 0) {
             RoostBuilder roosts = at.roosts();
             Length headroom = headroom(at);
-            ShedLayout.require(
+            Unbuildable.unless(
                     headroom.atLeast(at.needs.headroom()),
                     Sum.of("family.headroom", headroom, at.needs.headroom(), at.roof.backTop()));
-            ShedLayout.require(
+            Unbuildable.unless(
                     roosts.top().atMost(at.needs.roostHeight()),
                     Sum.of("family.roostHigh", roosts.top(), at.needs.roostHeight()));
             roosts.build(book);

@@ -54,14 +54,14 @@ final class PoleLayout {
                         needs,
                         c);
         roof.check();
-        ShedLayout.require(
+        Unbuildable.unless(
                 doorTop().minus(doorBottom()).atLeast(LEAST_DOOR),
                 Sum.of("family.poleLow", roof.frontTop()));
         Length guides = PopHole.SLIDE.plus(c.section(Choices.Group.TRIM).width());
-        ShedLayout.require(
+        Unbuildable.unless(
                 popTo().plus(guides).plus(BESIDE_GUIDES).plus(girt().width()).atMost(doorFrom()),
                 Sum.of("family.narrow", width));
-        ShedLayout.require(
+        Unbuildable.unless(
                 popTop().plus(girt().thickness()).atMost(middleGirt()),
                 Sum.of("family.popDoorHigh", roof.frontTop(), popTop()));
     }

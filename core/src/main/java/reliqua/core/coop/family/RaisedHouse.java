@@ -1,7 +1,6 @@
 package reliqua.core.coop.family;
 
 import java.util.EnumSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -11,17 +10,16 @@ import reliqua.core.measure.Length;
 import reliqua.core.stock.FoundPart;
 
 /** The raised house: a single-slope roof on legs, reached from outside. */
-final class RaisedHouse implements CoopFamily {
+final class RaisedHouse extends ShedFamily {
     static final String LEGS = "legs";
 
     private static final Length USUAL_LEGS = Length.mm(500);
     private static final Length LEGS_LEAST = Length.mm(450);
     private static final Length LEGS_MOST = Length.mm(620);
-    private static final Length OVERHANG = Length.mm(180);
-    private static final Length WIDTH_LEAST = Length.mm(980);
-    private static final Length WIDTH_MOST = Length.mm(3700);
-    private static final Length DEPTH_LEAST = Length.mm(850);
-    private static final Length DEPTH_MOST = Length.mm(2450);
+
+    RaisedHouse() {
+        super(new Sides(Length.mm(980), Length.mm(3700), Length.mm(850), Length.mm(2450)));
+    }
 
     @Override
     public String id() {
@@ -54,46 +52,19 @@ final class RaisedHouse implements CoopFamily {
     }
 
     @Override
-    public Set<AddOn> addOns() {
-        return ShedHouse.ADD_ONS;
-    }
-
-    @Override
     public Set<FoundPart.Use> places() {
         return EnumSet.of(FoundPart.Use.HATCH);
     }
 
     @Override
-    public DesignSpec sized(
-            Choices choices, Brief brief, Map<String, Length> held, Length width, Length depth) {
-        Map<String, Length> lengths = new LinkedHashMap<>();
-        lengths.put(ShedDimensions.WIDTH, width);
-        lengths.put(ShedDimensions.DEPTH, depth);
-        lengths.put(LEGS, USUAL_LEGS.ceilTo(choices.step()));
-        lengths.put(ShedDimensions.OVERHANG, OVERHANG.ceilTo(choices.step()));
-        lengths.replaceAll(held::getOrDefault);
-        return settled(new DesignSpec(id(), lengths, choices, brief.addOns()), brief, held);
+    Map<String, Length> usual(Choices choices) {
+        return Map.of(LEGS, USUAL_LEGS.ceilTo(choices.step()));
     }
 
     @Override
     public DesignSpec settled(DesignSpec spec, Brief brief, Map<String, Length> held) {
         DesignSpec lowest = new LeastHeights(spec, brief.needs()).forBirds();
         return ShedSizes.keeping(lowest, brief, held);
-    }
-
-    @Override
-    public Side width(Choices choices) {
-        return ShedSizes.width(choices, WIDTH_LEAST, WIDTH_MOST);
-    }
-
-    @Override
-    public Side depth(Choices choices) {
-        return ShedSizes.depth(choices, DEPTH_LEAST, DEPTH_MOST);
-    }
-
-    @Override
-    public Length leastOther(Length side, Choices choices, Brief brief) {
-        return ShedSizes.leastOther(side, choices, brief);
     }
 
     @Override

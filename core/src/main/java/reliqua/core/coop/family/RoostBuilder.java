@@ -43,7 +43,7 @@ record RoostBuilder(
     }
 
     void build(PartsBook book) throws Unbuildable {
-        ShedLayout.require(
+        Unbuildable.unless(
                 at(bars - 1).minus(room.y0()).atLeast(Needs.ROOST_SPACING),
                 Sum.of("family.roosts", bars, room.depth()));
         Length thick = ledger.thickness();

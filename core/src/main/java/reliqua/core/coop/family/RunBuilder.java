@@ -70,12 +70,12 @@ final class RunBuilder {
 
     void build() throws Unbuildable {
         Length length = near.minus(far);
-        ShedLayout.require(top.atLeast(LEAST_HEIGHT), Sum.of("family.runLow", top, LEAST_HEIGHT));
+        Unbuildable.unless(top.atLeast(LEAST_HEIGHT), Sum.of("family.runLow", top, LEAST_HEIGHT));
         Length overDoor = at.doorTop().plus(ShedLayout.DOOR_STOP).plus(sd);
-        ShedLayout.require(top.atLeast(overDoor), Sum.of("family.runDoor", top, overDoor));
+        Unbuildable.unless(top.atLeast(overDoor), Sum.of("family.runDoor", top, overDoor));
         Length least = RampBuilder.run(at.popHole()).max(at.door().width()).plus(BEYOND_RAMP);
-        ShedLayout.require(length.atLeast(least), Sum.of("family.runShort", length, least));
-        ShedLayout.require(width.atLeast(GATE.plus(sd.times(4))), Sum.of("family.narrow", width));
+        Unbuildable.unless(length.atLeast(least), Sum.of("family.runShort", length, least));
+        Unbuildable.unless(width.atLeast(GATE.plus(sd.times(4))), Sum.of("family.narrow", width));
         side(st.negated(), st.negated().minus(MESH_THICKNESS));
         side(width, width.plus(st));
         front();

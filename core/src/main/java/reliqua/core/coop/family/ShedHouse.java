@@ -139,11 +139,11 @@ final class ShedHouse {
 
     private static void checkHeadroom(ShedLayout at) throws Unbuildable {
         if (at.roostBars() > 0) {
-            ShedLayout.require(
+            Unbuildable.unless(
                     headroom(at).atLeast(at.needs.headroom()),
                     Sum.of("family.headroom", headroom(at), at.needs.headroom(), at.d.back()));
             Length top = at.roostTop().minus(at.deckTop());
-            ShedLayout.require(
+            Unbuildable.unless(
                     top.atMost(at.needs.roostHeight()),
                     Sum.of("family.roostHigh", top, at.needs.roostHeight()));
         }

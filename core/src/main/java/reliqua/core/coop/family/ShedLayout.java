@@ -73,7 +73,7 @@ final class ShedLayout {
         this.roof = d.rise().map(this::gable).orElseGet(this::singleSlope);
         roof.check();
         checkDoor();
-        require(
+        Unbuildable.unless(
                 popTop().plus(wall().thickness()).atMost(lintel()),
                 Sum.of("family.popDoorHigh", d.front(), popTop().minus(deckTop())));
     }
@@ -99,29 +99,24 @@ final class ShedLayout {
 
     private void checkDoor() throws Unbuildable {
         Length narrowest = kind.standing() ? DOOR_TO_WALK_THROUGH : DOOR_NARROWEST;
-        require(doorRoom().width().atLeast(narrowest), Sum.of("family.narrow", d.width()));
+        Unbuildable.unless(
+                doorRoom().width().atLeast(narrowest), Sum.of("family.narrow", d.width()));
         if (leaf.isEmpty()) {
             return;
         }
         FoundLeaf found = leaf.get();
-        require(
+        Unbuildable.unless(
                 found.width().atLeast(narrowest.min(HATCH_NARROWEST)),
                 Sum.of("family.findSmall", found.width(), found.height()));
-        require(
+        Unbuildable.unless(
                 door().width().atMost(doorRoom().width()),
                 Sum.of("family.findWide", found.width(), d.width()));
-        require(
+        Unbuildable.unless(
                 doorTop().plus(wall().thickness()).atMost(lintel()),
                 Sum.of("family.findHigh", found.height(), d.front()));
-        require(
+        Unbuildable.unless(
                 !kind.standing() || found.height().atLeast(DOOR_TO_STOOP_THROUGH),
                 Sum.of("family.findSmall", found.width(), found.height()));
-    }
-
-    static void require(boolean holds, Sum otherwise) throws Unbuildable {
-        if (!holds) {
-            throw new Unbuildable(otherwise);
-        }
     }
 
     Section leg() {
@@ -295,7 +290,7 @@ final class ShedLayout {
         Length st = wall().thickness();
         WindowPlace first = windowFrom(wall().width().plus(st));
         if (nests == 0) {
-            require(
+            Unbuildable.unless(
                     fits(first, deckTop().plus(st)),
                     Sum.of("family.window", first.width(), first.top().minus(first.sill())));
             return Optional.of(first);
@@ -307,7 +302,7 @@ final class ShedLayout {
         boolean above =
                 fits(first, lidAtWall().plus(ABOVE_LID))
                         && first.to().plus(st).atMost(nestOpening(nests).to());
-        require(above, Sum.of("family.windowNests"));
+        Unbuildable.unless(above, Sum.of("family.windowNests"));
         return Optional.of(first);
     }
 
@@ -381,7 +376,8 @@ final class ShedLayout {
             return 0;
         }
         int most = nestsPerSide();
-        require(most * 2 >= needs.nests(), Sum.of("family.nests", needs.nests(), d.depth()));
+        Unbuildable.unless(
+                most * 2 >= needs.nests(), Sum.of("family.nests", needs.nests(), d.depth()));
         return Math.min(most, needs.nests());
     }
 

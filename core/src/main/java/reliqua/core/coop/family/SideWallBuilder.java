@@ -172,7 +172,7 @@ final class SideWallBuilder {
                         .map(y -> y.plus(half))
                         .toList();
         List<Length> seams = Spacing.seams(from, to, allowed, at.c.widestPanel());
-        ShedLayout.require(!seams.isEmpty(), Sum.of("family.seams", at.c.widestPanel()));
+        Unbuildable.unless(!seams.isEmpty(), Sum.of("family.seams", at.c.widestPanel()));
         for (int i = 0; i + 1 < seams.size(); i++) {
             column(seams.get(i), seams.get(i + 1));
         }

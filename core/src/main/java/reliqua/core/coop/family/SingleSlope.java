@@ -124,11 +124,11 @@ record SingleSlope(
      */
     @Override
     public void check() throws Unbuildable {
-        ShedLayout.require(
+        Unbuildable.unless(
                 fall().isPositive(),
                 Sum.of("family.fall", frontTop.minus(floor), backTop.minus(floor)));
         Length most = rafter().width().dividedBy(3);
-        ShedLayout.require(seatDepth().atMost(most), Sum.of("family.seat", seatDepth(), most));
+        Unbuildable.unless(seatDepth().atMost(most), Sum.of("family.seat", seatDepth(), most));
     }
 
     Section rafter() {

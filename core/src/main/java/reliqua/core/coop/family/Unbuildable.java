@@ -12,6 +12,17 @@ public final class Unbuildable extends Exception {
         this.reason = reason;
     }
 
+    /**
+     * Refuses what does not hold.
+     *
+     * @throws Unbuildable with the reason, when it does not
+     */
+    public static void unless(boolean holds, Sum reason) throws Unbuildable {
+        if (!holds) {
+            throw new Unbuildable(reason);
+        }
+    }
+
     /** Why. */
     public Sum reason() {
         return reason;

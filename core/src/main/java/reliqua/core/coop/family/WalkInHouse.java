@@ -1,7 +1,6 @@
 package reliqua.core.coop.family;
 
 import java.util.EnumSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,14 +14,13 @@ import reliqua.core.stock.Section;
  * The walk-in house: a single-slope roof on a floor frame that lies on skids, with a door that one
  * walks through and room to stand up in the middle of the floor.
  */
-final class WalkInHouse implements CoopFamily {
+final class WalkInHouse extends ShedFamily {
     private static final Section LEAST_WALL = Section.mm(36, 60);
     private static final Section LEAST_SKID = Section.mm(36, 85);
-    private static final Length OVERHANG = Length.mm(180);
-    private static final Length WIDTH_LEAST = Length.mm(1500);
-    private static final Length WIDTH_MOST = Length.mm(3700);
-    private static final Length DEPTH_LEAST = Length.mm(1500);
-    private static final Length DEPTH_MOST = Length.mm(2450);
+
+    WalkInHouse() {
+        super(new Sides(Length.mm(1500), Length.mm(3700), Length.mm(1500), Length.mm(2450)));
+    }
 
     @Override
     public String id() {
@@ -59,24 +57,13 @@ final class WalkInHouse implements CoopFamily {
     }
 
     @Override
-    public Set<AddOn> addOns() {
-        return ShedHouse.ADD_ONS;
-    }
-
-    @Override
     public Set<FoundPart.Use> places() {
         return EnumSet.of(FoundPart.Use.DOOR);
     }
 
     @Override
-    public DesignSpec sized(
-            Choices choices, Brief brief, Map<String, Length> held, Length width, Length depth) {
-        Map<String, Length> lengths = new LinkedHashMap<>();
-        lengths.put(ShedDimensions.WIDTH, width);
-        lengths.put(ShedDimensions.DEPTH, depth);
-        lengths.put(ShedDimensions.OVERHANG, OVERHANG.ceilTo(choices.step()));
-        lengths.replaceAll(held::getOrDefault);
-        return settled(new DesignSpec(id(), lengths, choices, brief.addOns()), brief, held);
+    Map<String, Length> usual(Choices choices) {
+        return Map.of();
     }
 
     @Override
@@ -92,30 +79,14 @@ final class WalkInHouse implements CoopFamily {
      */
     @Override
     public Section least(Choices.Group group) {
+        return leastSection(group);
+    }
+
+    static Section leastSection(Choices.Group group) {
         return switch (group) {
             case WALLS -> LEAST_WALL;
             case LEGS -> LEAST_SKID;
             default -> group.least();
         };
-    }
-
-    @Override
-    public Side width(Choices choices) {
-        return ShedSizes.width(choices, WIDTH_LEAST, WIDTH_MOST);
-    }
-
-    @Override
-    public Side depth(Choices choices) {
-        return ShedSizes.depth(choices, DEPTH_LEAST, DEPTH_MOST);
-    }
-
-    @Override
-    public Length leastOther(Length side, Choices choices, Brief brief) {
-        return ShedSizes.leastOther(side, choices, brief);
-    }
-
-    @Override
-    public List<FreeLength> free(Choices choices) {
-        return List.of(ShedSizes.overhangs(choices));
     }
 }
