@@ -31,18 +31,19 @@ final class LeastHeights {
         return needs.vents().over(clear.times(2)).max(LEAST_STRIP);
     }
 
-    /** What of the heap closes the keeper's opening wants a front so high, plates and vent too. */
-    private Length forLeaf(ShedKind kind) {
+    /**
+     * A front so high that what of the heap closes the keeper's opening fits, plates and vent too.
+     */
+    private Length frontFor(ShedKind kind) {
         Length st = choices.section(Choices.Group.WALLS).thickness();
         return kind.leaf(choices)
-                .map(l -> l.height().plus(st.times(4)).plus(ventStrip()).minus(fall()))
-                .orElse(Length.ZERO)
-                .ceilTo(choices.step());
+                .map(l -> l.height().plus(st.times(4)).plus(ventStrip()).ceilTo(choices.step()))
+                .orElse(Length.ZERO);
     }
 
     /** The design with the lowest walls for birds alone. */
     DesignSpec forBirds() {
-        return withBack(birds().max(forLeaf(ShedKind.RAISED)));
+        return withBack(birds().max(frontFor(ShedKind.RAISED).minus(fall())));
     }
 
     /**
@@ -53,7 +54,7 @@ final class LeastHeights {
         Length middle = spec.depth().half();
         Length front = height.plus(middle.scaled(SingleSlope.PLAIN_LAPS));
         Length keeper = front.minus(fall()).ceilTo(choices.step());
-        return withBack(birds().max(keeper).max(forLeaf(ShedKind.WALK_IN)));
+        return withBack(birds().max(keeper).max(frontFor(ShedKind.WALK_IN).minus(fall())));
     }
 
     /** The lowest wall under eaves on both sides that takes the birds' door and a found one. */
@@ -61,12 +62,7 @@ final class LeastHeights {
         Length st = choices.section(Choices.Group.WALLS).thickness();
         Length popSill = needs.litterSill().max(st.times(2));
         Length pop = popSill.plus(needs.popDoorHeight()).plus(st.times(2)).plus(DOOR_ROOM);
-        Length leaf =
-                ShedKind.WALK_IN
-                        .leaf(choices)
-                        .map(l -> l.height().plus(st.times(4)).plus(ventStrip()))
-                        .orElse(Length.ZERO);
-        return pop.max(leaf);
+        return pop.max(frontFor(ShedKind.WALK_IN));
     }
 
     private DesignSpec withBack(Length back) {

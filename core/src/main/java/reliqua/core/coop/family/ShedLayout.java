@@ -41,9 +41,6 @@ final class ShedLayout {
     private static final Length NEST_OPENING_HIGH = Length.mm(230);
     private static final Length LEDGER_WITHOUT_NESTS = Length.mm(400);
 
-    /** A lid that opens, and the drip board over it, stay clear of a window. */
-    private static final Length ABOVE_LID = Length.mm(120);
-
     private static final Length LID_ABOVE_OPENING = Length.mm(50);
 
     final ShedDimensions d;
@@ -277,43 +274,13 @@ final class ShedLayout {
     }
 
     /**
-     * Where the window goes, if one is wanted: in the left wall beside the front corner, else
-     * behind the nests there, else above them.
+     * Where the window goes, if one is wanted.
      *
      * @param nests in the left wall
      * @throws Unbuildable when it is too large for the wall
      */
     Optional<WindowPlace> window(int nests) throws Unbuildable {
-        if (!withWindow) {
-            return Optional.empty();
-        }
-        Length st = wall().thickness();
-        WindowPlace first = windowFrom(wall().width().plus(st));
-        if (nests == 0) {
-            Unbuildable.unless(
-                    fits(first, deckTop().plus(st)),
-                    Sum.of("family.window", first.width(), first.top().minus(first.sill())));
-            return Optional.of(first);
-        }
-        WindowPlace behind = windowFrom(nestOpening(nests).to().plus(st));
-        if (fits(behind, deckTop().plus(st))) {
-            return Optional.of(behind);
-        }
-        boolean above =
-                fits(first, lidAtWall().plus(ABOVE_LID))
-                        && first.to().plus(st).atMost(nestOpening(nests).to());
-        Unbuildable.unless(above, Sum.of("family.windowNests"));
-        return Optional.of(first);
-    }
-
-    private WindowPlace windowFrom(Length y) {
-        return WindowPlace.in(c, y, roof, wall().thickness());
-    }
-
-    private boolean fits(WindowPlace place, Length above) {
-        Length st = wall().thickness();
-        return place.to().plus(st.times(2)).atMost(d.depth().minus(wall().width()))
-                && place.sill().minus(st.times(2)).atLeast(above);
+        return withWindow ? Optional.of(WindowPlace.in(this, nests)) : Optional.empty();
     }
 
     /** Floor of the nests. */

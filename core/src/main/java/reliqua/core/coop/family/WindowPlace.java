@@ -2,6 +2,7 @@ package reliqua.core.coop.family;
 
 import java.util.Optional;
 import reliqua.core.measure.Length;
+import reliqua.core.measure.Sum;
 import reliqua.core.stock.FoundPart;
 
 /**
@@ -24,20 +25,54 @@ record WindowPlace(Length from, Length to, Length sill, Length top, Optional<Fou
     /** Around a window in its frame, so that it goes in when the wood has moved. */
     static final Length AIR = Length.mm(3);
 
+    /** A lid that opens, and the drip board over it, stay clear of a window. */
+    private static final Length ABOVE_LID = Length.mm(120);
+
     private static final Length BELOW_ROOF = Length.mm(20);
 
-    static WindowPlace in(Choices c, Length from, HouseRoof roof, Length header) {
-        Optional<FoundLeaf> found = FoundLeaf.in(c, FoundPart.Use.GLAZING);
+    /**
+     * In the left wall beside the front corner, else behind the nests there, else above them.
+     *
+     * @param nests in that wall
+     * @throws Unbuildable when it is too large for the wall
+     */
+    static WindowPlace in(ShedLayout at, int nests) throws Unbuildable {
+        Length st = at.wall().thickness();
+        Length low = at.deckTop().plus(st);
+        WindowPlace first = from(at, at.wall().width().plus(st));
+        if (nests == 0) {
+            Unbuildable.unless(
+                    first.fits(at, low),
+                    Sum.of("family.window", first.width(), first.top.minus(first.sill)));
+            return first;
+        }
+        Length behindNests = at.nestOpening(nests).to();
+        WindowPlace behind = from(at, behindNests.plus(st));
+        if (behind.fits(at, low)) {
+            return behind;
+        }
+        boolean above =
+                first.fits(at, at.lidAtWall().plus(ABOVE_LID))
+                        && first.to.plus(st).atMost(behindNests);
+        Unbuildable.unless(above, Sum.of("family.windowNests"));
+        return first;
+    }
+
+    private static WindowPlace from(ShedLayout at, Length from) {
+        Length step = at.c.step();
+        Optional<FoundLeaf> found = FoundLeaf.in(at.c, FoundPart.Use.GLAZING);
         Length wide = found.map(f -> f.width().plus(AIR.times(2))).orElse(MADE_WIDE);
         Length high = found.map(f -> f.height().plus(AIR.times(2))).orElse(MADE_HIGH);
-        Length to = from.plus(wide).ceilTo(c.step());
-        Length top =
-                roof.rafterBottom(from)
-                        .min(roof.rafterBottom(to))
-                        .minus(header)
-                        .minus(BELOW_ROOF)
-                        .floorTo(c.step());
+        Length to = from.plus(wide).ceilTo(step);
+        Length under = at.rafterBottom(from).min(at.rafterBottom(to));
+        Length top = under.minus(at.wall().thickness()).minus(BELOW_ROOF).floorTo(step);
         return new WindowPlace(from, to, top.minus(high), top, found);
+    }
+
+    private boolean fits(ShedLayout at, Length above) {
+        Length st = at.wall().thickness();
+        return to.plus(st.times(2)).atMost(at.d.depth().minus(at.wall().width()))
+                && sill.minus(st.times(2)).atLeast(above);
     }
 
     Length width() {
