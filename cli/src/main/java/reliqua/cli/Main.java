@@ -25,7 +25,10 @@ import reliqua.files.LogFile;
             ProjectCommands.Check.class,
             ProjectCommands.Report.class,
             ProjectCommands.Export.class,
-            ProjectCommands.Import.class
+            ProjectCommands.Import.class,
+            KeepCommands.Log.class,
+            KeepCommands.DueCommand.class,
+            KeepCommands.KeepCommand.class
         })
 public final class Main {
     private Main() {}

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -18,6 +19,9 @@ import reliqua.core.flock.Predator;
 import reliqua.core.flock.Site;
 import reliqua.core.flock.SiteMark;
 import reliqua.core.flock.Tool;
+import reliqua.core.keep.Entry;
+import reliqua.core.keep.KeepBook;
+import reliqua.core.keep.Vessel;
 import reliqua.core.measure.Bearing;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
@@ -62,7 +66,21 @@ public final class DemoProjects {
                         flock,
                         heap("tern-lane"),
                         prices.apply(UnitSystem.INCHES))
-                .withSite(ternLaneGround(weather));
+                .withSite(ternLaneGround(weather))
+                .withBook(ternLaneBook());
+    }
+
+    /** A year and a half in the old shed that the new coop takes over from. */
+    private static KeepBook ternLaneBook() {
+        return KeepBook.EMPTY
+                .plus(log("tern-lane"))
+                .withVessels(
+                        List.of(
+                                Vessel.of(Vessel.Kind.FEEDER, 15),
+                                Vessel.of(Vessel.Kind.BIN, 60),
+                                Vessel.of(Vessel.Kind.DRINKER, 8),
+                                Vessel.of(Vessel.Kind.BUCKET, 10),
+                                Vessel.of(Vessel.Kind.BARREL, 208)));
     }
 
     /** A strip of garden that falls to the estuary in the south. */
@@ -132,18 +150,30 @@ public final class DemoProjects {
 
     private static Heap heap(String name) {
         String path = "demo/" + name + ".csv";
+        try {
+            return HeapCsv.read(shipped(path), path, UnitSystem.MILLIMETRES);
+        } catch (InputException e) {
+            throw new IllegalStateException(e.getMessage(), e);
+        }
+    }
+
+    private static List<Entry> log(String name) {
+        String path = "demo/" + name + ".log.csv";
+        try {
+            return LogCsv.read(shipped(path), path);
+        } catch (InputException e) {
+            throw new IllegalStateException(e.getMessage(), e);
+        }
+    }
+
+    private static String shipped(String path) {
         try (InputStream in = DemoProjects.class.getResourceAsStream(path)) {
             if (in == null) {
                 throw new IllegalStateException(path + " is not shipped");
             }
-            return HeapCsv.read(
-                    new String(in.readAllBytes(), StandardCharsets.UTF_8),
-                    path,
-                    UnitSystem.MILLIMETRES);
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
-        } catch (InputException e) {
-            throw new IllegalStateException(e.getMessage(), e);
         }
     }
 }

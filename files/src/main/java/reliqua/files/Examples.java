@@ -48,7 +48,8 @@ public final class Examples {
         public Coop coop(Project project) {
             try {
                 Project.Chosen chosen = FitsJson.best(text(id + ".fits.json")).orElseThrow();
-                Brief brief = new Brief(project.needs(), project.keeper(), chosen.spec().addOns());
+                Brief brief =
+                        new Brief(project.builtNeeds(), project.keeper(), chosen.spec().addOns());
                 return CoopBuilder.build(chosen.spec(), brief);
             } catch (InputException | Unbuildable e) {
                 throw new IllegalStateException(id + " cannot be drawn", e);

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import reliqua.core.keep.Entry;
 import reliqua.core.measure.UnitSystem;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Heap;
@@ -20,8 +21,8 @@ import reliqua.files.disk.SafeFile;
 
 /**
  * The project file: a zip with {@code project.json}, {@code heap.csv}, {@code prices.csv}, {@code
- * cut.csv} with what has been cut, and the photos. Saving never leaves half a file ({@link
- * SafeFile}), and the versions before are kept ({@link Generations}).
+ * cut.csv} with what has been cut, {@code log.csv} with the logbook, and the photos. Saving never
+ * leaves half a file ({@link SafeFile}), and the versions before are kept ({@link Generations}).
  */
 public final class ProjectFile {
     /** Ending of project files. */
@@ -31,6 +32,7 @@ public final class ProjectFile {
     private static final String HEAP = "heap.csv";
     private static final String PRICES = "prices.csv";
     private static final String CUT = "cut.csv";
+    private static final String LOG = "log.csv";
     private static final String PHOTOS = "photos/";
     private static final String JPEG = ".jpg";
 
@@ -66,6 +68,7 @@ public final class ProjectFile {
         zip.text(PRICES, HeapCsv.write(asLots(project.prices().offers())));
         Heap cut = CutsJson.things(project.cuts());
         zip.text(CUT, HeapCsv.write(cut));
+        zip.text(LOG, LogCsv.write(project.book().log()));
         for (Photo photo : photos(project.heap(), cut)) {
             zip.packed(PHOTOS + photo.name() + JPEG, photo.jpeg());
         }
@@ -184,8 +187,19 @@ public final class ProjectFile {
                             name + " > " + JSON,
                             heap,
                             cut,
-                            asOffers(prices));
+                            asOffers(prices),
+                            log());
             return new Opened(project, missing);
+        }
+
+        /** A project of before keeping has none. */
+        private List<Entry> log() throws InputException {
+            Optional<byte[]> bytes = archive.entry(LOG);
+            if (bytes.isEmpty()) {
+                return List.of();
+            }
+            String where = name + " > " + LOG;
+            return LogCsv.read(TextFile.decode(bytes.get(), where), where);
         }
 
         private Heap table(String entry, boolean needed) throws InputException {

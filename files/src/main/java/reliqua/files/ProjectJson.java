@@ -12,6 +12,8 @@ import reliqua.core.flock.BirdClass;
 import reliqua.core.flock.Flock;
 import reliqua.core.flock.Keeper;
 import reliqua.core.flock.Site;
+import reliqua.core.keep.Entry;
+import reliqua.core.keep.KeepBook;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
 import reliqua.core.project.Project;
@@ -58,6 +60,7 @@ final class ProjectJson {
                                         .put("on", w.on()));
         ArrayNode done = root.putArray("done");
         project.done().forEach(done::add);
+        KeepJson.write(root.putObject("keep"), project.book());
         return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(root);
     }
 
@@ -72,7 +75,8 @@ final class ProjectJson {
                                         .put("price", JsonWords.amount(pack.price())));
     }
 
-    static Project read(String text, String name, Heap heap, Heap cut, List<Offer> offers)
+    static Project read(
+            String text, String name, Heap heap, Heap cut, List<Offer> offers, List<Entry> log)
             throws InputException {
         List<String> faults = new ArrayList<>();
         JsonReader root = JsonReader.of(text, name, faults);
@@ -89,7 +93,7 @@ final class ProjectJson {
         }
         Project project;
         try {
-            project = project(root, heap, cut, offers);
+            project = project(root, heap, cut, offers, log);
         } catch (IllegalArgumentException e) {
             throw new InputException(name + ": " + e.getMessage());
         }
@@ -99,7 +103,8 @@ final class ProjectJson {
         return project;
     }
 
-    private static Project project(JsonReader root, Heap heap, Heap cut, List<Offer> offers) {
+    private static Project project(
+            JsonReader root, Heap heap, Heap cut, List<Offer> offers, List<Entry> log) {
         Map<String, Length> held = new TreeMap<>();
         root.inner("held").ifPresent(in -> DesignJson.lengths(in, held));
         return new Project(
@@ -127,7 +132,10 @@ final class ProjectJson {
                                                 w.text("lot", ""),
                                                 w.flag("on", true)))),
                 new HashSet<>(root.texts("done")),
-                root.list("story", CutsJson::told));
+                root.list("story", CutsJson::told),
+                root.inner("keep")
+                        .map(in -> KeepJson.read(in, log))
+                        .orElseGet(() -> KeepBook.EMPTY.plus(log)));
     }
 
     private static PriceBook prices(JsonReader in, List<Offer> offers) {

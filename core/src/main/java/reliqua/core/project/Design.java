@@ -129,9 +129,9 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
         Coop coop =
                 CoopBuilder.build(
                         chosen.spec(),
-                        new Brief(project.needs(), project.keeper(), project.addOns()));
+                        new Brief(project.builtNeeds(), project.keeper(), project.addOns()));
         List<Finding> findings =
-                Findings.of(coop, project.needs(), project.keeper(), project.heap());
+                Findings.of(coop, project.builtNeeds(), project.keeper(), project.heap());
         Workshop workshop = Workshop.of(project.keeper());
         CoopPlanner planner =
                 new CoopPlanner(

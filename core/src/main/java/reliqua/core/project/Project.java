@@ -27,6 +27,7 @@ import reliqua.core.flock.NeedChange;
 import reliqua.core.flock.Needs;
 import reliqua.core.flock.Site;
 import reliqua.core.flock.WhatIf;
+import reliqua.core.keep.KeepBook;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Words;
 import reliqua.core.stock.Heap;
@@ -51,6 +52,7 @@ import reliqua.core.stock.PriceBook;
  * @param wishes which pieces are to come from where, or not to
  * @param done keys of steps that are ticked
  * @param story what happened at the saw, in that order
+ * @param book what is written down of the coop in use
  */
 public record Project(
         String name,
@@ -66,7 +68,8 @@ public record Project(
         List<CutMade> cuts,
         SortedSet<CutWish> wishes,
         Set<String> done,
-        List<Told> story) {
+        List<Told> story,
+        KeepBook book) {
 
     /** A house settled on: its lengths and sections, and joints of which something is cut. */
     public record Chosen(DesignSpec spec, List<Seam> seams) {
@@ -122,43 +125,70 @@ public record Project(
                 List.of(),
                 new TreeSet<>(),
                 Set.of(),
-                List.of());
+                List.of(),
+                KeepBook.EMPTY);
     }
 
     public Project withKeeper(Keeper other) {
         return new Project(
                 name, other, flock, site, heap, prices, family, addOns, held, chosen, cuts, wishes,
-                done, story);
+                done, story, book);
     }
 
+    /** With other birds, for whom the coop is meant. */
     public Project withFlock(Flock other) {
         return new Project(
-                name, keeper, other, site, heap, prices, family, addOns, held, chosen, cuts, wishes,
-                done, story);
+                name,
+                keeper,
+                other,
+                site,
+                heap,
+                prices,
+                family,
+                addOns,
+                held,
+                chosen,
+                cuts,
+                wishes,
+                done,
+                story,
+                book.builtFor(Optional.empty()));
+    }
+
+    /** With birds that came or went; the coop stays the one built for those before. */
+    Project withBirds(Flock other) {
+        Flock before = builtFor();
+        Project changed = withFlock(other);
+        return changed.withBook(book.builtFor(Optional.of(before)));
+    }
+
+    /** The birds the coop is built for: those there are, until some come or go. */
+    public Flock builtFor() {
+        return book.builtFor().orElse(flock);
     }
 
     public Project withSite(Site other) {
         return new Project(
                 name, keeper, flock, other, heap, prices, family, addOns, held, chosen, cuts,
-                wishes, done, story);
+                wishes, done, story, book);
     }
 
     public Project withHeap(Heap other) {
         return new Project(
                 name, keeper, flock, site, other, prices, family, addOns, held, chosen, cuts,
-                wishes, done, story);
+                wishes, done, story, book);
     }
 
     public Project withPrices(PriceBook other) {
         return new Project(
                 name, keeper, flock, site, heap, other, family, addOns, held, chosen, cuts, wishes,
-                done, story);
+                done, story, book);
     }
 
     public Project withChosen(Optional<Chosen> other) {
         return new Project(
                 name, keeper, flock, site, heap, prices, family, addOns, held, other, cuts, wishes,
-                done, story);
+                done, story, book);
     }
 
     /** With this house settled on. */
@@ -186,7 +216,7 @@ public record Project(
         more.put(dimension, length);
         return new Project(
                 name, keeper, flock, site, heap, prices, family, addOns, more, chosen, cuts, wishes,
-                done, story);
+                done, story, book);
     }
 
     /** With a dimension free again. */
@@ -196,13 +226,13 @@ public record Project(
         fewer.remove(dimension);
         return new Project(
                 name, keeper, flock, site, heap, prices, family, addOns, fewer, chosen, cuts,
-                wishes, done, story);
+                wishes, done, story, book);
     }
 
     public Project withCuts(List<CutMade> other) {
         return new Project(
                 name, keeper, flock, site, heap, prices, family, addOns, held, chosen, other,
-                wishes, done, story);
+                wishes, done, story, book);
     }
 
     /** With a wish in place of those it contradicts, or without it. */
@@ -216,14 +246,14 @@ public record Project(
         }
         return new Project(
                 name, keeper, flock, site, heap, prices, family, addOns, held, chosen, cuts, other,
-                done, story);
+                done, story, book);
     }
 
     /** With another story. */
     Project withStory(List<Told> other) {
         return new Project(
                 name, keeper, flock, site, heap, prices, family, addOns, held, chosen, cuts, wishes,
-                done, other);
+                done, other, book);
     }
 
     /** With this told behind the story so far of another project. */
@@ -231,6 +261,13 @@ public record Project(
         List<Told> all = new ArrayList<>(soFar);
         all.addAll(more);
         return withStory(all);
+    }
+
+    /** With another logbook. */
+    public Project withBook(KeepBook other) {
+        return new Project(
+                name, keeper, flock, site, heap, prices, family, addOns, held, chosen, cuts, wishes,
+                done, story, other);
     }
 
     /** With a step ticked, or not. */
@@ -243,7 +280,7 @@ public record Project(
         }
         return new Project(
                 name, keeper, flock, site, heap, prices, family, addOns, held, chosen, cuts, wishes,
-                changed, story);
+                changed, story, book);
     }
 
     /** Ids of lots that have been cut from, and of what went back: none is given again. */
@@ -303,7 +340,8 @@ public record Project(
                 cuts,
                 wishes,
                 done,
-                story);
+                story,
+                book);
     }
 
     /** Seeks another kind of coop; lengths that were fixed and that it has not are let go. */
@@ -324,11 +362,17 @@ public record Project(
                 cuts,
                 wishes,
                 done,
-                story);
+                story,
+                book);
     }
 
     public Needs needs() {
         return Needs.of(flock, site);
+    }
+
+    /** The needs of the birds the coop is built for. */
+    public Needs builtNeeds() {
+        return Needs.of(builtFor(), site);
     }
 
     /** What would change if the flock were another, for every question that makes sense. */
@@ -353,7 +397,7 @@ public record Project(
     public FitRequest fitRequest() {
         return new FitRequest(
                 kind(),
-                needs(),
+                builtNeeds(),
                 flock.practice().underside(),
                 keeper,
                 heap,

@@ -252,7 +252,7 @@ public final class Remedies {
     }
 
     private Brief brief(DesignSpec of) {
-        return new Brief(project.needs(), project.keeper(), of.addOns());
+        return new Brief(project.builtNeeds(), project.keeper(), of.addOns());
     }
 
     private Optional<Remedy> priced(Change change, Design plain) {
@@ -283,7 +283,7 @@ public final class Remedies {
         try {
             Coop coop = CoopBuilder.build(of, brief(of));
             List<Finding> findings =
-                    Findings.of(coop, project.needs(), project.keeper(), project.heap());
+                    Findings.of(coop, project.builtNeeds(), project.keeper(), project.heap());
             WorkPlan plan =
                     planner.plan(
                             coop, Decided.cut(project.cuts()), Optional.empty(), Progress.NONE);

@@ -79,7 +79,7 @@ public final class DesignService {
         List<Object> bearing =
                 List.of(
                         project.keeper(),
-                        project.flock(),
+                        project.builtFor(),
                         project.site(),
                         project.heap(),
                         project.prices(),

@@ -1,0 +1,90 @@
+package reliqua.core.project;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import reliqua.core.flock.Flock;
+import reliqua.core.keep.Entry;
+import reliqua.core.keep.Happening;
+import reliqua.core.keep.LogReader;
+import reliqua.core.keep.Wording;
+import reliqua.core.measure.Tape;
+import reliqua.core.measure.Words;
+
+/**
+ * Turns what is said at the coop in use into an edit: a line of the logbook, which may change the
+ * flock too, or what there is to eat and drink from.
+ */
+public final class SayLog {
+    private SayLog() {}
+
+    /**
+     * Reads a line said where the coop is kept. What is no happening but a line about birds, ground
+     * or keeper is done as such; everything else is written down as a note.
+     */
+    public static SayEdit.Said read(String line, Project project, LocalDate today) {
+        String low = line.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
+        Optional<SayEdit.Said> kept = Phrase.read(low, project, KeepPhrases.of(today));
+        if (kept.isPresent()) {
+            return kept.get();
+        }
+        Tape tape = project.keeper().tape();
+        return switch (new LogReader(today, tape, project.flock()).read(line)) {
+            case LogReader.Read.Unclear unclear -> new SayEdit.Said.Unclear(unclear.message());
+            case LogReader.Read.Told told when isNote(told.entries()) -> {
+                SayEdit.Said other = SayEdit.read(line, project);
+                yield other instanceof SayEdit.Said.Change ? other : change(told.entries(), tape);
+            }
+            case LogReader.Read.Told told -> change(told.entries(), tape);
+        };
+    }
+
+    private static boolean isNote(List<Entry> entries) {
+        return entries.stream()
+                .allMatch(e -> e.what() instanceof Happening.Note n && n.text().equals(e.said()));
+    }
+
+    private static SayEdit.Said change(List<Entry> entries, Tape tape) {
+        String echo =
+                entries.stream()
+                        .map(e -> Wording.of(e.what(), tape))
+                        .collect(Collectors.joining(" · "));
+        String day = Words.say("log.on", Dates.day(entries.getFirst().day()));
+        return new SayEdit.Said.Change(
+                new Edit(Words.say("edit.log", echo), p -> written(p, entries)), echo, day);
+    }
+
+    /** A project with lines written down; birds that came or went are counted in its flock. */
+    public static Project written(Project project, List<Entry> entries) {
+        Flock flock = project.flock();
+        for (Entry entry : entries) {
+            flock = after(entry.what(), flock);
+        }
+        Project after = flock.equals(project.flock()) ? project : project.withBirds(flock);
+        return after.withBook(after.book().plus(entries));
+    }
+
+    /** A project without a line; birds that came or went by it are counted back. */
+    public static Project struck(Project project, Entry entry) {
+        Flock flock =
+                switch (entry.what()) {
+                    case Happening.Joined j -> j.birds().leaving(project.flock());
+                    case Happening.Left l -> l.birds().joining(project.flock());
+                    case Happening.Lost l -> l.birds().joining(project.flock());
+                    default -> project.flock();
+                };
+        Project after = flock.equals(project.flock()) ? project : project.withBirds(flock);
+        return after.withBook(after.book().without(entry));
+    }
+
+    private static Flock after(Happening what, Flock flock) {
+        return switch (what) {
+            case Happening.Joined j -> j.birds().joining(flock);
+            case Happening.Left l -> l.birds().leaving(flock);
+            case Happening.Lost l -> l.birds().leaving(flock);
+            default -> flock;
+        };
+    }
+}
