@@ -164,7 +164,7 @@ final class KeepCommands {
             out().println(
                             Words.say(
                                     "keep.line",
-                                    tape.say(c.feed()),
+                                    tape.fine(c.feed()),
                                     tape.say(c.water()),
                                     c.feedDays(),
                                     c.waterDays(),

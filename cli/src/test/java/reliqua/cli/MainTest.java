@@ -55,6 +55,35 @@ class MainTest {
     }
 
     @Test
+    void aCoopInUseIsLoggedAndAsked() throws IOException {
+        String file = project.toString();
+        Path ics = folder.resolve("due.ics");
+        Path csv = folder.resolve("log.csv");
+        assertThat(run("log", file, "12 eggs, 2 cracked", "--today", "2026-05-01")).isZero();
+        assertThat(out.toString()).contains("12 eggs, 2 cracked").contains("1 May 2026");
+        assertThat(run("log", file, "2 hens in", "--today", "2026-05-02")).isZero();
+        assertThat(run("log", file, "12")).isEqualTo(1);
+        assertThat(err.toString()).contains("say what happened");
+
+        assertThat(run("due", file, "--today", "2026-06-01")).isZero();
+        assertThat(out.toString()).contains("OVERDUE  turn the litter");
+        assertThat(
+                        run(
+                                "keep",
+                                file,
+                                "--today",
+                                "2026-06-01",
+                                "--ics",
+                                ics.toString(),
+                                "--csv",
+                                csv.toString()))
+                .isZero();
+        assertThat(out.toString()).contains("away at most");
+        assertThat(ics).content().contains("BEGIN:VEVENT");
+        assertThat(csv).content().contains("2026-05-01,eggs,12,2");
+    }
+
+    @Test
     void needsArePrintedAsTextAndJson() {
         assertThat(run("needs", project.toString())).isZero();
         assertThat(out.toString()).contains("house floor").contains("7 standard hens");

@@ -16,7 +16,7 @@ class ArchitectureTest {
     private static final List<String> ORDER =
             List.of(
                     "measure", "stock", "flock", "coop", "check", "cutting", "fit", "buy", "build",
-                    "drawing", "project");
+                    "keep", "drawing", "project");
     private static final JavaClasses CORE =
             new ClassFileImporter()
                     .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
@@ -71,6 +71,7 @@ class ArchitectureTest {
                         "reliqua.core.cutting..",
                         "reliqua.core.buy..",
                         "reliqua.core.build..",
+                        "reliqua.core.keep..",
                         "reliqua.core.drawing..")
                 .should()
                 .accessFieldWhere(ofARole())

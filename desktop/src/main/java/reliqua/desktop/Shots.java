@@ -3,6 +3,9 @@ package reliqua.desktop;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
@@ -55,6 +58,8 @@ public final class Shots extends Application {
                             new Shot("saw-yield", "saw", "yield", "whitewash"),
                             new Shot("fetch", "fetch", "", "whitewash"),
                             new Shot("raise", "raise", "", "whitewash"),
+                            new Shot("keep", "keep", "keep-due", "whitewash"),
+                            new Shot("keep-eggs", "keep", "keep-eggs", "whitewash"),
                             new Shot("fit-lantern", "fit", "view-SPACE", "lantern"),
                             new Shot("fit-walkin", "fit", "kind-walkin", "whitewash"),
                             new Shot("", "fit", "undo", "whitewash"),
@@ -64,6 +69,10 @@ public final class Shots extends Application {
                             new Shot("", "fit", "undo", "whitewash"),
                             // Last, as it takes the whole window.
                             new Shot("saw-mode", "saw", "at-saw", "whitewash")));
+
+    /** Always the same day, so that pictures of what is due do not change by themselves. */
+    private static final Clock DAY =
+            Clock.fixed(Instant.parse("2026-11-27T09:00:00Z"), ZoneOffset.UTC);
 
     private static final String EXAMPLE = "example-";
 
@@ -78,7 +87,7 @@ public final class Shots extends Application {
         Files.createDirectories(folder);
         DataFolder data = new DataFolder(Files.createTempDirectory("reliqua-shots"));
         Project demo = DemoProjects.ternLane(Merchants::priceBook, new Climates());
-        Workspace opened = new Workspace(demo, data.place(demo.name()), data);
+        Workspace opened = new Workspace(demo, data.place(demo.name()), data, DAY);
         workspace = opened;
         ReliquaApp.show(stage, opened);
         opened.designs()

@@ -5,6 +5,9 @@ import static java.util.Locale.ROOT;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
@@ -40,7 +43,12 @@ final class DrivenWindow {
                     KeyCode.DIGIT3,
                     KeyCode.DIGIT4,
                     KeyCode.DIGIT5,
-                    KeyCode.DIGIT6);
+                    KeyCode.DIGIT6,
+                    KeyCode.DIGIT7);
+
+    /** The day it is in every test. */
+    private static final Clock DAY =
+            Clock.fixed(Instant.parse("2026-11-27T09:00:00Z"), ZoneOffset.UTC);
 
     final Stage stage;
     final Workspace workspace;
@@ -51,7 +59,7 @@ final class DrivenWindow {
         Path folder = Files.createTempDirectory("reliqua-" + station);
         this.stage = stage;
         this.file = folder.resolve(station + ".reliqua");
-        this.workspace = new Workspace(demo, file, new DataFolder(folder));
+        this.workspace = new Workspace(demo, file, new DataFolder(folder), DAY);
         ReliquaApp.show(stage, workspace);
         fire("go-" + station);
     }

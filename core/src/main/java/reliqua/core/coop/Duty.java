@@ -102,6 +102,16 @@ public record Duty(
         SCAB,
         /** A panel that bends from one member below to the next. */
         WALKED_ON,
+        /** Scraped every few days. */
+        SCRAPED,
+        /** Filled with dry earth. */
+        FILLED,
+        /** Turns on an axle. */
+        ROLLS,
+        /** Leads rain away. */
+        LEADS_RAIN,
+        /** Lets air in above the birds, and is shut down for the winter. */
+        VENTS,
         /** Ripped by hand to its width where the heap has only wider ones. */
         RIPPED_TO_FIT,
         /** Ends cut at a slant across the width. */

@@ -202,13 +202,16 @@ public enum Role {
                     .serving(Latitude.mm(12, 25).orRound(60, 90))
                     .carrying(Load.ROOST, Crown.UP)),
     DROPPINGS_BEARER('T', Stage.ROOSTS, roost(BATTEN)),
-    DROPPINGS_BOARD('T', Stage.ROOSTS, Duty.of(FRAME, HIDDEN, Trait.LOOSE).seenFrom(Side.PLAN)),
+    DROPPINGS_BOARD(
+            'T',
+            Stage.ROOSTS,
+            Duty.of(FRAME, HIDDEN, Trait.LOOSE, Trait.SCRAPED).seenFrom(Side.PLAN)),
     DOOR_BAR('F', Stage.DOORS, Duty.of(Straightness.JOIST, SHOWN, Trait.LOOSE)),
     BAR_BRACKET('F', Stage.DOORS, Duty.of(BATTEN, SHOWN)),
     GUTTER(
             'J',
             Stage.ROOF,
-            Duty.of(Straightness.JOIST, SHOWN, OVERHEAD)
+            Duty.of(Straightness.JOIST, SHOWN, OVERHEAD, Trait.LEADS_RAIN)
                     .serving(Latitude.mm(6, 60))
                     .minutes(10)
                     .warned("build.caution.roof")
@@ -220,11 +223,11 @@ public enum Role {
             Duty.of(FRAME, SHOWN, BOLTED, Trait.ANCHORS)
                     .serving(Latitude.mm(40, 40).orRound(50, 120))
                     .minutes(12)),
-    DUST_BATH('Q', Stage.RUN, Duty.of(BATTEN).serving(Latitude.mm(20, 80))),
+    DUST_BATH('Q', Stage.RUN, Duty.of(BATTEN, Trait.FILLED).serving(Latitude.mm(20, 80))),
     PERCH('Q', Stage.RUN, Duty.of(BATTEN).serving(Latitude.mm(12, 25).orRound(40, 90))),
     PERCH_STAKE('Q', Stage.RUN, Duty.of(BATTEN).serving(Latitude.mm(20, 40))),
     AXLE('W', Stage.RUN, Duty.of(FRAME, SHOWN, BOLTED).serving(Latitude.mm(15, 40)).minutes(15)),
-    WHEEL('W', Stage.RUN, Duty.of(FRAME, SHOWN, BOLTED).minutes(20)),
+    WHEEL('W', Stage.RUN, Duty.of(FRAME, SHOWN, BOLTED, Trait.ROLLS).minutes(20)),
     RAMP_BOARD('G', Stage.RAMP, Duty.of(FRAME, SHOWN).seenFrom(Side.SIDE)),
     RAMP_RUNNER(
             'G',
@@ -239,7 +242,7 @@ public enum Role {
     VENT_MESH(
             'M',
             Stage.MESH,
-            Duty.of(FRAME, OVERHEAD).checked(Check.MESH).warned("build.caution.mesh")),
+            Duty.of(FRAME, OVERHEAD, Trait.VENTS).checked(Check.MESH).warned("build.caution.mesh")),
     WINDOW_MESH('M', Stage.MESH, Duty.of(FRAME).checked(Check.MESH)),
     WIRE_FLOOR('M', Stage.MESH, Duty.of(FRAME, CLOSES_BELOW).minutes(20).checked(Check.MESH)),
     SKIRT('M', Stage.MESH, Duty.of(FRAME, CLOSES_BELOW).minutes(20).checked(Check.MESH)),

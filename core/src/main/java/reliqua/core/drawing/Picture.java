@@ -69,6 +69,21 @@ public record Picture(List<Shape> shapes, double x0, double y0, double x1, doubl
         return y1 - y0;
     }
 
+    /** With another drawing of the same scale on top. */
+    public Picture under(Picture other) {
+        if (other.shapes.isEmpty()) {
+            return this;
+        }
+        List<Shape> all = new ArrayList<>(shapes);
+        all.addAll(other.shapes);
+        return new Picture(
+                all,
+                Math.min(x0, other.x0),
+                Math.min(y0, other.y0),
+                Math.max(x1, other.x1),
+                Math.max(y1, other.y1));
+    }
+
     /** The tag of the topmost tagged area at a point, or an empty text. */
     public String tagAt(double x, double y) {
         for (int i = shapes.size() - 1; i >= 0; i--) {

@@ -10,7 +10,9 @@ import reliqua.core.flock.Climate;
 import reliqua.core.flock.Flock;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
+import reliqua.core.measure.Tape;
 import reliqua.core.measure.Temperature;
+import reliqua.core.measure.UnitSystem;
 import reliqua.core.measure.Volume;
 import reliqua.core.measure.Weight;
 
@@ -115,7 +117,7 @@ public record Capacities(
         return flock.classes().stream()
                 .map(BirdClass::standing)
                 .min(java.util.Comparator.naturalOrder())
-                .map(h -> h.scaled(BACK).floorTo(Length.mm(5)))
+                .map(h -> h.scaled(BACK))
                 .orElse(Length.ZERO);
     }
 
@@ -144,6 +146,11 @@ public record Capacities(
             limits.add(new Limit(Cause.DOOR, 0));
         }
         return limits;
+    }
+
+    /** Height of the lip as a tape is read: whole inches, or centimetres. */
+    public Length lip(Tape tape) {
+        return back.floorTo(tape.system() == UnitSystem.INCHES ? Length.inches(1) : Length.mm(10));
     }
 
     /** Days the keeper may be away. */

@@ -12,7 +12,6 @@ import reliqua.core.coop.Part.MeshPart;
 import reliqua.core.coop.Part.RoofPart;
 import reliqua.core.coop.Part.StickPart;
 import reliqua.core.coop.Part.WholePart;
-import reliqua.core.coop.Role;
 import reliqua.core.coop.Stage;
 import reliqua.core.flock.Flock;
 import reliqua.core.flock.Practice.Litter;
@@ -26,7 +25,7 @@ public enum Chore {
     /** A pen that is the run goes to fresh ground every day, or its ground turns to mud. */
     MOVE(every(1), 5, Where.moved()),
     /** Droppings on a board are dry enough to scrape every other day. */
-    DROPPINGS(every(2), 5, Where.part(p -> p.role() == Role.DROPPINGS_BOARD)),
+    DROPPINGS(every(2), 5, Where.trait(Trait.SCRAPED)),
     /** Deep litter composts only where air gets in. */
     TURN_LITTER(every(7), 10, Where.litter(Litter.DEEP)),
     /** Thin litter is changed before it smells. */
@@ -48,19 +47,19 @@ public enum Chore {
     /** Crumbs cake and grow mould. */
     WASH_FEEDERS(every(30), 10, Where.always()),
     /** Dust and ash are carried out in the feathers. */
-    DUST_BATH(every(30), 10, Where.part(p -> p.role() == Role.DUST_BATH)),
+    DUST_BATH(every(30), 10, Where.trait(Trait.FILLED)),
     /** A staple that has lost its hold is the hole of next month. */
     STAPLES(every(90), 20, Where.part(p -> p instanceof MeshPart)),
     /** Wet ground lets stakes go. */
     STAKES(every(90), 10, Where.trait(Trait.ANCHORS)),
     /** Wheels stand all week in the same place. */
-    WHEELS(every(180), 15, Where.part(p -> p.role() == Role.WHEEL)),
+    WHEELS(every(180), 15, Where.trait(Trait.ROLLS)),
     /** Hinges sag as wood dries. */
     HINGES(every(180), 15, Where.leaves()),
     /** Sun lifts roofing screws; wind finds them in autumn. */
     ROOF_SCREWS(in(Month.MARCH, Month.OCTOBER), 30, Where.part(p -> p instanceof RoofPart)),
     /** Leaves in the gutter turn the barrel sour. */
-    GUTTER(in(Month.APRIL, Month.NOVEMBER), 20, Where.part(p -> p.role() == Role.GUTTER)),
+    GUTTER(in(Month.APRIL, Month.NOVEMBER), 20, Where.trait(Trait.LEADS_RAIN)),
     /** Shut to a quarter for the winter, never to nothing. */
     VENTS_DOWN(in(Month.NOVEMBER), 10, Where.vented()),
     /** Wide open for the summer. */
@@ -131,7 +130,7 @@ public enum Chore {
 
                 @Override
                 public boolean about(Part part) {
-                    return part.role() == Role.VENT_MESH;
+                    return part.role().is(Trait.VENTS);
                 }
             };
         }

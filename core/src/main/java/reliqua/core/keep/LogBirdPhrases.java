@@ -17,16 +17,21 @@ final class LogBirdPhrases {
             LogPhrases.of("^" + LogWords.BIRDS + "(.*?) lost\\b(.*)$");
     private static final Pattern TAKEN =
             LogPhrases.of(
-                    "^(?:a |the |something )?(.*?) ?(?:took|got|killed|ate|had) "
+                    "^(?:a |the |something )?(.*?) ?(?:took|got|killed|ate|had) (?:"
                             + LogWords.BIRDS
-                            + "(.*)$");
+                            + "|(?-i:\\p{Lu})[\\p{L}'-]+$)(.*)$");
     private static final Pattern DIED =
             LogPhrases.of(
                     "^(?:found )?(?:"
                             + LogWords.BIRDS
                             + "|\\p{L}[\\p{L}'-]+)?(.*?)\\b(?:died|dead|missing|found dead|passed away)\\b(.*)$");
+    private static final Pattern FOUND_DEAD =
+            LogPhrases.of("^found (?=.*\\bdead\\b)" + LogWords.BIRDS + "(.*)$");
     private static final Pattern CULLED =
-            LogPhrases.of("^(?:had to )?(?:cull|culled|put down)(?: " + LogWords.BIRDS + ")?(.*)$");
+            LogPhrases.of(
+                    "^(?:had to )?(?:cull|culled|put down|put \\p{L}+ down)(?: "
+                            + LogWords.BIRDS
+                            + ")?(.*)$");
     private static final Pattern EATEN =
             LogPhrases.of(
                     "^(?:killed|slaughtered|butchered|dispatched|ate) "
@@ -41,7 +46,7 @@ final class LogBirdPhrases {
             LogPhrases.of(
                     "^(sold|gave away|gave|rehomed|swapped)? ?"
                             + LogWords.BIRDS
-                            + "(?: (out|gone|left|given away|sold|rehomed))?\\b(.*)$");
+                            + "(?: (out|gone|left|given away|sold|rehomed|went in(?:to)? the pot))?\\b(.*)$");
     private static final Pattern CAME =
             LogPhrases.of("^(?:bought|got|added|hatched|took in|new)\\b|\\bnew\\b.*");
     private static final Pattern ILL =
@@ -72,7 +77,7 @@ final class LogBirdPhrases {
         if (passive.matches()) {
             return lost(passive.group(1), passive.group(2), text, false);
         }
-        for (Pattern each : java.util.List.of(LOST, CULLED, DIED)) {
+        for (Pattern each : java.util.List.of(LOST, CULLED, FOUND_DEAD, DIED)) {
             Matcher m = each.matcher(text);
             if (m.matches() && (m.group(2) != null || each != DIED || named(text))) {
                 return lost(m.group(1), m.group(2), text, each == CULLED);

@@ -27,17 +27,18 @@ final class LogPhrases {
     private static final Pattern VOLUME =
             of(NUMBER + " ?(l|litres?|liters?|gal|gallons?|quarts?)\\b");
     private static final Pattern BARE = of("\\b(\\d{1,3}(?:\\.\\d)?)\\b");
-    private static final Pattern BAGS = of("^(?:bought )?(\\d{1,2}) bags?\\b");
+    private static final Pattern BAGS = of("^(?:bought |got )?(\\d{1,2}) (?:bags?|sacks?)\\b");
     private static final Pattern EACH = of("\\beach\\b");
 
     private static final Pattern NOTE = of("^(?:note|remark)s?:? (.+)");
     private static final Pattern NEXT = of("^next (?:time|coop|one)[:,]? ?(.+)");
     private static final Pattern EGGS =
             of(
-                    "^(?:collected |found |got |laid )?(no|\\d{1,4}) (?:\\w+ )?eggs?\\b(.*)"
+                    "^(?:collected |found |got |laid |picked up |only |just )?(?:the )?(no|\\d{1,4}) (?:\\w+ )?eggs?\\b(.*)"
                             + "|^eggs?:? (no|\\d{1,4})\\b(.*)");
     private static final Pattern CRACKED =
-            of("(\\d{1,3}) (?:cracked|broken|soft(?:[- ]shell(?:ed)?)?|dirty|eaten)");
+            of(
+                    "(\\d{1,3}) (?:cracked|broken|soft(?:[- ]shell(?:ed)?)?|dirty|eaten)|(?:cracked|broken|dirty):? (\\d{1,3})");
     private static final Pattern SOLD_EGGS =
             of("^(?:sold (?:(\\d{1,4}) )?eggs?|eggs? sold)\\b(.*)");
     private static final Pattern MEND =
@@ -52,8 +53,8 @@ final class LogPhrases {
                     "\\b(?:feed|fed|feeders?|pellets?|mash|crumbles?|corn|scratch|grower|starter|grain|wheat|oats|barley|layers?)\\b");
     private static final Pattern ATTACK =
             of(
-                    "\\b(?:dug|dig|digging|tried|got in|got at|broke|went through|chewed|gnawed|scratched|pulled|tore|attack(?:ed)?|after the|hole)\\b");
-    private static final Pattern DUG = of("\\b(?:dug|digging|tracks|droppings? not ours)\\b");
+                    "\\b(?:dug|dig|digging|tried|got in|got at|broke|went through|chewed|gnawed|scratch(?:ed|ing)|pulled|tore|attack(?:ed)?|after the|hole)\\b");
+    private static final Pattern DUG = of("\\b(?:dug|digging|tracks|hole (?:under|in))\\b");
     private static final Pattern SKY =
             of(
                     "\\b(?:frost(?:y)?|storm(?:y)?|snow(?:ed|ing)?|rain(?:ed|ing|y)?|gale|windy|hot|heat(?:wave)?|fr[oe]ez(?:e|ing)|froze|frozen|ice|icy|thunder|hail|fog(?:gy)?|drought|flood(?:ed)?|cold|mild|sunny)\\b");
@@ -62,7 +63,12 @@ final class LogPhrases {
             of(
                     "^(low |high |min |max )?"
                             + DEGREES
-                            + "(?: (last night|overnight|tonight|today|outside|this (?:morning|afternoon)|at noon|at night))?$");
+                            + "(?: (last night|overnight|tonight|today|outside|this (?:morning|afternoon)|at noon|at night|at dawn|at dusk))?$");
+
+    /** A smaller bare number of a day is more likely a count: of eggs, of birds. */
+    private static final double LEAST_WARM = 20;
+
+    private static final Pattern TEMPERATURE_AND = of("^(.+?) (?:and|with) (.+)$");
     private static final Pattern LOW_HIGH = of("^low " + DEGREES + "[, ]+high " + DEGREES + "$");
     private static final Pattern SPENT = of("^(?:paid|spent) (.+?)(?: (?:for|on) (.+))?$");
 
@@ -121,7 +127,19 @@ final class LogPhrases {
 
     static boolean isTemperature(String text) {
         Matcher m = TEMPERATURE.matcher(text);
-        return m.matches() && (m.group(1) != null || m.group(3) != null || m.group(4) != null);
+        if (!m.matches()) {
+            return false;
+        }
+        boolean told = m.group(1) != null || m.group(3) != null || m.group(2).startsWith("-");
+        return told || m.group(4) != null && (atNight(m.group(4)) || count(m) >= LEAST_WARM);
+    }
+
+    private static double count(Matcher m) {
+        return Double.parseDouble(m.group(2));
+    }
+
+    private static boolean atNight(String when) {
+        return when.matches("(?i).*(?:night|overnight|dawn|dusk|outside)");
     }
 
     static boolean isAttack(String text) {
@@ -189,7 +207,9 @@ final class LogPhrases {
         return Optional.of(
                 new Happening.Eggs(
                         count.equalsIgnoreCase("no") ? 0 : Integer.parseInt(count),
-                        cracked.find() ? Integer.parseInt(cracked.group(1)) : 0));
+                        cracked.find()
+                                ? Integer.parseInt(either(cracked.group(1), cracked.group(2)))
+                                : 0));
     }
 
     private static String either(@Nullable String a, @Nullable String b) {
@@ -258,6 +278,11 @@ final class LogPhrases {
                             Optional.of(degrees(both.group(1), both.group(2))),
                             Optional.of(degrees(both.group(3), both.group(4))),
                             ""));
+        }
+        Matcher more = TEMPERATURE_AND.matcher(text);
+        if (more.matches() && isTemperature(more.group(1))) {
+            return temperature(more.group(1))
+                    .map(w -> new Happening.Weather(w.low(), w.high(), more.group(2)));
         }
         if (isTemperature(text) || text.startsWith("-")) {
             return temperature(text).map(Function.identity());

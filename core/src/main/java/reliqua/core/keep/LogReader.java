@@ -19,7 +19,7 @@ public final class LogReader {
     public static final int LONGEST = 400;
 
     private static final Pattern BREAK =
-            Pattern.compile("\\s*(?:,(?!\\d)|(?<!\\d),|;|\\. (?=\\D))\\s*");
+            Pattern.compile("\\s*(?:,(?!\\d)|(?<!\\d),|;|\\band (?=\\d)|\\. (?=\\D))\\s*");
     private static final Pattern WORD = Pattern.compile("\\p{L}{3,}");
 
     private final LocalDate today;

@@ -22,9 +22,10 @@ import reliqua.core.measure.Tape;
 final class LogSentence {
     private static final Pattern CRACKED =
             Pattern.compile(
-                    "(?i)(?:incl(?:uding|\\.)? |with |of which )?(\\d{1,3}) (?:were |was |are |is )?(?:cracked|broken|soft(?:[- ]shell(?:ed)?)?|dirty|eaten)");
+                    "(?i)(?:incl(?:uding|\\.)? |with |of which )?(\\d{1,3}) (?:were |was |are |is )?(?:cracked|broken|soft(?:[- ]shell(?:ed)?)?|dirty|eaten)(?: \\D*)?");
     private static final Pattern MORE_EGGS =
-            Pattern.compile("(?i)(?:and )?(\\d{1,3})(?: (?:more|later))?");
+            Pattern.compile(
+                    "(?i)(?:and )?(\\d{1,3})(?: (?:more|later|blue|brown|white|green|olive|speckled|small|large))?");
 
     private final List<Happening> told = new ArrayList<>();
     private final LogPhrases phrases;

@@ -15,12 +15,15 @@ import reliqua.core.measure.Money;
 final class LogWords {
     /** Birds as they are called. */
     static final String BIRD =
-            "(?:(?:large|heavy|big|laying|bantam|standard|old|young|white|brown|black|red) )?"
+            "(?:(?:point[- ]of[- ]lay|large|heavy|big|laying|bantam|standard|old|young|white|brown|black|red) )?"
                     + "(?:hens?|pullets?|layers?|chickens?|chooks?|birds?|bantams?|ducks?|drakes?|chicks?|poults?"
                     + "|cock(?:erel)?s?|roosters?|meat birds?|broilers?)";
 
     /** So many of them, or one. */
-    static final String BIRDS = "(?:(\\d{1,3}|an?|the|our|my|one) )?(?:new )?(" + BIRD + ")";
+    static final String BIRDS =
+            "(?:(\\d{1,3}|an?|the|our|my|one|\\d of the|\\d of my) )?(?:new |more |dead )?("
+                    + BIRD
+                    + ")";
 
     private static final List<String> NUMBERS =
             List.of(
@@ -146,7 +149,9 @@ final class LogWords {
 
     /** A count in figures; "a" and "the" are one. */
     static int count(@org.jspecify.annotations.Nullable String word) {
-        return word == null || !Character.isDigit(word.charAt(0)) ? 1 : Integer.parseInt(word);
+        return word == null || !Character.isDigit(word.charAt(0))
+                ? 1
+                : Integer.parseInt(word.split(" ", 2)[0]);
     }
 
     /** A piece of a text that means something, and the text without it. */

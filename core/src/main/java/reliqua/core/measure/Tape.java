@@ -97,6 +97,13 @@ public record Tape(UnitSystem system, int denominator, String currency) {
                 : trimmed(weight.toKilograms(), 0) + " kg";
     }
 
+    /** A small weight to a tenth of a pound or kilogram. */
+    public String fine(Weight weight) {
+        return system == UnitSystem.INCHES
+                ? trimmed(weight.toPounds(), 1) + " lb"
+                : trimmed(weight.toKilograms(), 1) + " kg";
+    }
+
     /** An amount of money with two decimals. */
     public String say(Money money) {
         String amount = String.format(Locale.ENGLISH, "%,.2f", Math.abs(money.amount()));

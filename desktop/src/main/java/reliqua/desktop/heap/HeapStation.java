@@ -180,6 +180,11 @@ public final class HeapStation implements Station {
     }
 
     @Override
+    public boolean hearsDigits() {
+        return true;
+    }
+
+    @Override
     public Node bench() {
         return bench;
     }

@@ -1,5 +1,6 @@
 package reliqua.desktop.shell;
 
+import java.util.function.Supplier;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
@@ -27,6 +28,7 @@ final class SayBar extends VBox {
     private static final int MOST_NAMED = 5;
 
     private final Workspace workspace;
+    private final Supplier<Station> at;
     private final TextField field =
             new TextField() {
                 @Override
@@ -42,8 +44,10 @@ final class SayBar extends VBox {
     private final VBox words = new VBox(1);
     private final Blade blade = new Blade();
 
-    SayBar(Workspace workspace) {
+    /** A line is read as it is said at the station one is at. */
+    SayBar(Workspace workspace, Supplier<Station> at) {
         this.workspace = workspace;
+        this.at = at;
         getStyleClass().add("say");
         field.setId("say");
         field.setAccessibleText(Texts.get("say.name"));
@@ -70,11 +74,11 @@ final class SayBar extends VBox {
     private void echo(String text) {
         echo.getStyleClass().remove("danger");
         if (text.isBlank()) {
-            echo.setText(Texts.get("say.idle"));
-            detail.setText(Texts.get("say.examples" + unit()));
+            echo.setText(Texts.get("say.idle" + at.get().saidHere()));
+            detail.setText(Texts.get("say.examples" + at.get().saidHere() + unit()));
             return;
         }
-        switch (SayEdit.read(text, workspace.project())) {
+        switch (at.get().read(text, workspace.project())) {
             case SayEdit.Said.Change change -> {
                 echo.setText(change.echo());
                 String more = change.detail().isEmpty() ? "" : change.detail() + "  ·  ";
@@ -126,7 +130,7 @@ final class SayBar extends VBox {
     }
 
     private void enter() {
-        if (SayEdit.read(field.getText(), workspace.project())
+        if (at.get().read(field.getText(), workspace.project())
                 instanceof SayEdit.Said.Change change) {
             workspace.edit(change.edit());
             field.clear();
@@ -148,7 +152,7 @@ final class SayBar extends VBox {
     }
 
     void refresh() {
-        field.setPromptText(Texts.get("say.prompt" + unit()));
+        field.setPromptText(Texts.get("say.prompt" + at.get().saidHere() + unit()));
         if (field.getText().isBlank()) {
             echo("");
         }

@@ -27,10 +27,12 @@ import reliqua.desktop.fetch.FetchStation;
 import reliqua.desktop.fit.FitStation;
 import reliqua.desktop.heap.HeapStation;
 import reliqua.desktop.heap.ImportView;
+import reliqua.desktop.keep.KeepStation;
 import reliqua.desktop.raise.RaiseStation;
 import reliqua.desktop.saw.SawStation;
 import reliqua.desktop.work.Workspace;
 import reliqua.files.TableImport;
+import reliqua.standins.Forecasts;
 
 /**
  * The frame: path on the left, tally above, bench in the middle, slip on the right, say line below.
@@ -79,11 +81,12 @@ public final class Shell extends BorderPane {
                         new FitStation(workspace),
                         new SawStation(workspace, wholeWindow()),
                         new FetchStation(workspace),
-                        new RaiseStation(workspace));
+                        new RaiseStation(workspace),
+                        new KeepStation(workspace, new Forecasts()));
         this.current = stations.get(2);
         this.path = new PathBar(stations, this::go);
         this.tally = new Tally(workspace, this::go);
-        this.say = new SayBar(workspace);
+        this.say = new SayBar(workspace, () -> current);
         this.commands = new Commands(workspace, this);
         build();
         wire();
@@ -249,12 +252,12 @@ public final class Shell extends BorderPane {
         return code.isDigitKey() ? code.ordinal() - KeyCode.DIGIT0.ordinal() : -1;
     }
 
-    /** A digit typed in the heap, outside any field, begins a line. */
+    /** A digit typed where lines are said, outside any field, begins one. */
     private void typed(KeyEvent event) {
         boolean inField =
                 getScene() != null && getScene().getFocusOwner() instanceof TextInputControl;
         boolean digit = event.getCharacter().matches("\\d");
-        if (!inField && digit && current.id().equals("heap") && !event.isShortcutDown()) {
+        if (!inField && digit && current.hearsDigits() && !event.isShortcutDown()) {
             say.begin(event.getCharacter());
             event.consume();
         }

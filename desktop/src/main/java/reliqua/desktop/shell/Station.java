@@ -1,6 +1,8 @@
 package reliqua.desktop.shell;
 
 import javafx.scene.Node;
+import reliqua.core.project.Project;
+import reliqua.core.project.SayEdit;
 
 /** One of the stations along the path. */
 public interface Station {
@@ -18,6 +20,21 @@ public interface Station {
 
     /** Outline of its pictogram in a box of 24. */
     String pictogram();
+
+    /** What a line would do that is said here. */
+    default SayEdit.Said read(String line, Project project) {
+        return SayEdit.read(line, project);
+    }
+
+    /** Whether a digit typed outside any field begins a line. */
+    default boolean hearsDigits() {
+        return false;
+    }
+
+    /** What the keys of the words around an empty line end with. */
+    default String saidHere() {
+        return "";
+    }
 
     /** Brings what is shown up to the present project and design. */
     void refresh();

@@ -3,6 +3,8 @@ package reliqua.desktop.work;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.Optional;
 import java.util.concurrent.Future;
@@ -37,9 +39,16 @@ public final class Workspace {
     private final Background background = new Background();
     private @Nullable Path remembered;
     private final Saver saver;
+    private final Clock clock;
 
     /** Works on a project that lies, or will lie, at {@code path}. */
     public Workspace(Project project, Path path, DataFolder folder) {
+        this(project, path, folder, Clock.systemDefaultZone());
+    }
+
+    /** The same with another clock: what "today" is at the coop. */
+    public Workspace(Project project, Path path, DataFolder folder, Clock clock) {
+        this.clock = clock;
         this.history = new ReadOnlyObjectWrapper<>(History.of(project));
         this.path = new ReadOnlyObjectWrapper<>(path);
         this.folder = folder;
@@ -55,6 +64,11 @@ public final class Workspace {
 
     public Project project() {
         return history.get().now();
+    }
+
+    /** The day it is. */
+    public LocalDate today() {
+        return LocalDate.now(clock);
     }
 
     public Tape tape() {

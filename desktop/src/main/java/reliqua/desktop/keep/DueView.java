@@ -1,0 +1,252 @@
+package reliqua.desktop.keep;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import reliqua.core.coop.Coop;
+import reliqua.core.drawing.Elevation;
+import reliqua.core.drawing.Picture;
+import reliqua.core.keep.After;
+import reliqua.core.keep.Chore;
+import reliqua.core.keep.Due;
+import reliqua.core.keep.Entry;
+import reliqua.core.keep.Happening;
+import reliqua.core.keep.Warning;
+import reliqua.core.keep.Wording;
+import reliqua.core.measure.Sum;
+import reliqua.core.measure.Words;
+import reliqua.core.project.Dates;
+import reliqua.core.project.Keeping;
+import reliqua.core.project.SayLog;
+import reliqua.desktop.Texts;
+import reliqua.desktop.paint.PictureView;
+import reliqua.desktop.shell.Parts;
+import reliqua.desktop.work.Workspace;
+
+/** What comes round, the parts it is about lit up; the weather to come; what happened last. */
+final class DueView implements KeepView {
+    private static final int WEEK = 7;
+
+    private final Workspace workspace;
+    private final VBox list = new VBox(2);
+    private final PictureView picture = new PictureView();
+    private final VBox notices = new VBox(8);
+    private final HBox node;
+    private final VBox slip = new VBox(10);
+    private Optional<Chore> selected = Optional.empty();
+    private Optional<Keeping> keeping = Optional.empty();
+
+    DueView(Workspace workspace) {
+        this.workspace = workspace;
+        picture.setId("keep-picture");
+        ScrollPane scroll = new ScrollPane(list);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("bare");
+        scroll.setMinWidth(330);
+        scroll.setPrefWidth(390);
+        VBox right = new VBox(10, notices, picture);
+        VBox.setVgrow(picture, Priority.ALWAYS);
+        picture.setMinHeight(210);
+        HBox.setHgrow(right, Priority.ALWAYS);
+        node = new HBox(14, scroll, right);
+    }
+
+    @Override
+    public String id() {
+        return "due";
+    }
+
+    @Override
+    public Node node() {
+        return node;
+    }
+
+    @Override
+    public Node slip() {
+        return slip;
+    }
+
+    @Override
+    public void refresh(Keeping now) {
+        keeping = Optional.of(now);
+        list.getChildren().clear();
+        Due.State state = null;
+        for (Due due : now.dues()) {
+            if (due.state() != state) {
+                state = due.state();
+                list.getChildren()
+                        .add(Parts.text(Texts.get("due." + state.name()), "strong", "stage"));
+            }
+            list.getChildren().add(line(due, now.today()));
+        }
+        if (now.dues().isEmpty()) {
+            list.getChildren().add(Parts.text(Texts.get("keep.noCoop"), "soft"));
+        }
+        if (selected.isEmpty() || now.dues().stream().noneMatch(d -> selected.get() == d.chore())) {
+            selected = now.dues().stream().findFirst().map(Due::chore);
+        }
+        notices(now);
+        show(now);
+    }
+
+    private void notices(Keeping now) {
+        notices.getChildren().clear();
+        now.warnings().forEach(w -> notices.getChildren().add(warning(w)));
+        now.after().ifPresent(a -> notices.getChildren().add(after(a)));
+        if (!now.outgrown().isEmpty()) {
+            notices.getChildren().add(card(Texts.get("keep.outgrown"), now.outgrown()));
+        }
+    }
+
+    private Node warning(Warning warning) {
+        String head =
+                Texts.get(
+                        "keep.warning." + warning.kind().name(),
+                        Dates.near(warning.day()),
+                        workspace.tape().word(warning.figure()));
+        return card(head, warning.todo());
+    }
+
+    private Node after(After after) {
+        Entry entry = after.entry();
+        return card(
+                Texts.get(
+                        "keep.after",
+                        Dates.near(entry.day()),
+                        Wording.of(entry.what(), workspace.tape())),
+                after.look());
+    }
+
+    private Node card(String head, List<Sum> lines) {
+        VBox box = new VBox(2, Parts.text(head, "danger", "strong"));
+        lines.forEach(
+                l ->
+                        box.getChildren()
+                                .add(Parts.text("· " + l.words(workspace.tape()), "note-ink")));
+        box.getStyleClass().add("caution");
+        box.setMinHeight(javafx.scene.layout.Region.USE_PREF_SIZE);
+        return box;
+    }
+
+    private Node line(Due due, LocalDate today) {
+        Chore chore = due.chore();
+        CheckBox box = new CheckBox(Words.say("chore." + chore.id()));
+        box.setId("chore-" + chore.id());
+        box.setWrapText(true);
+        box.setOnAction(_ -> done(chore));
+        box.focusedProperty()
+                .addListener(
+                        (_, _, focused) -> {
+                            if (focused) {
+                                select(chore);
+                            }
+                        });
+        HBox.setHgrow(box, Priority.ALWAYS);
+        box.setMaxWidth(Double.MAX_VALUE);
+        Label day =
+                Parts.text(when(due, today), due.state() == Due.State.OVERDUE ? "danger" : "note");
+        day.setMinWidth(96);
+        day.setWrapText(false);
+        HBox row = Parts.row(8, box, day);
+        row.getStyleClass().add("list-line");
+        row.setOnMouseClicked(_ -> select(chore));
+        return row;
+    }
+
+    private static String when(Due due, LocalDate today) {
+        long days = ChronoUnit.DAYS.between(today, due.day());
+        if (days == 0) {
+            return Texts.get("due.today");
+        }
+        if (days < 0) {
+            return Texts.get("due.late", -days);
+        }
+        return days <= 31 ? Texts.get("due.in", days) : Dates.near(due.day());
+    }
+
+    private void done(Chore chore) {
+        selected = Optional.of(chore);
+        Entry entry =
+                new Entry(
+                        workspace.today(),
+                        new Happening.Worked(chore, 0),
+                        Words.say("chore." + chore.id()));
+        workspace.edit(
+                Texts.get("edit.chore", Words.say("chore." + chore.id())),
+                p -> SayLog.written(p, List.of(entry)));
+        Optional.ofNullable(list.lookup("#chore-" + chore.id())).ifPresent(Node::requestFocus);
+    }
+
+    private void putOff(Chore chore) {
+        LocalDate until = workspace.today().plusDays(WEEK);
+        workspace.edit(
+                Texts.get("edit.putOff", Words.say("chore." + chore.id())),
+                p -> p.withBook(p.book().puttingOff(chore, until)));
+    }
+
+    private void select(Chore chore) {
+        selected = Optional.of(chore);
+        keeping.ifPresent(this::show);
+    }
+
+    private void show(Keeping now) {
+        slip.getChildren().clear();
+        Optional<Due> due =
+                now.dues().stream()
+                        .filter(d -> selected.equals(Optional.of(d.chore())))
+                        .findFirst();
+        if (now.coop().isEmpty() || due.isEmpty()) {
+            picture.picture().set(new Picture(List.of(), 0, 0, 1, 1));
+            return;
+        }
+        Coop coop = now.coop().get();
+        Chore chore = due.get().chore();
+        List<String> marks = chore.marks(coop);
+        picture.picture()
+                .set(Elevation.of(coop, view(coop, marks), workspace.tape(), new HashSet<>(marks)));
+        String key = "chore." + chore.id();
+        slip.getChildren()
+                .addAll(
+                        Parts.text(Words.say(key), "title"),
+                        Parts.fact(Texts.get("due.when"), Dates.day(due.get().day())),
+                        Parts.fact(
+                                Texts.get("due.last"),
+                                due.get().last().map(Dates::day).orElse(Texts.get("due.never"))),
+                        Parts.fact(
+                                Texts.get("raise.time"),
+                                Texts.get("raise.minutes", chore.minutes())),
+                        Parts.fact(Texts.get("due.sign"), Words.say(key + ".sign")),
+                        Parts.fact(Texts.get("due.have"), Words.say(key + ".have")),
+                        Parts.button(
+                                "chore-done",
+                                Texts.get("due.done"),
+                                () -> done(chore),
+                                "main-button"),
+                        Parts.button("chore-off", Texts.get("due.putOff"), () -> putOff(chore)));
+    }
+
+    /** From above for what lies out on the ground or over heads, else the front. */
+    private static Elevation.View view(Coop coop, List<String> marks) {
+        return marks.stream()
+                .findFirst()
+                .flatMap(coop::find)
+                .map(p -> p.role().duty().side())
+                .map(
+                        side ->
+                                switch (side) {
+                                    case FRONT -> Elevation.View.FRONT;
+                                    case SIDE -> Elevation.View.SIDE;
+                                    case PLAN -> Elevation.View.PLAN;
+                                })
+                .orElse(Elevation.View.FRONT);
+    }
+}
