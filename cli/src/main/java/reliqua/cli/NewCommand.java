@@ -11,11 +11,14 @@ import java.util.TreeMap;
 import java.util.concurrent.Callable;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
+import reliqua.core.coop.family.CoopFamily;
+import reliqua.core.coop.family.Families;
 import reliqua.core.flock.BirdClass;
 import reliqua.core.flock.Flock;
 import reliqua.core.flock.Keeper;
@@ -54,6 +57,12 @@ final class NewCommand implements Callable<Integer> {
 
     @Option(names = "--units", paramLabel = "inches|millimetres", description = "the keeper's tape")
     private UnitSystem units = UnitSystem.INCHES;
+
+    @Option(
+            names = "--kind",
+            paramLabel = "any|ID",
+            description = "the kind of coop; any: what suits the heap best")
+    private String kind = Project.ANY_KIND;
 
     @Option(names = "--name", description = "name of the project")
     private String name = "Coop";
@@ -145,7 +154,22 @@ final class NewCommand implements Callable<Integer> {
                         ? Heap.EMPTY
                         : HeapCsv.read(TextFile.read(heap), heap.toString(), units);
         Tape tape = units == UnitSystem.INCHES ? Tape.INCH : Tape.METRIC;
-        return Project.start(name, Keeper.with(tape), flock, stock, Merchants.priceBook(units));
+        Project started =
+                Project.start(name, Keeper.with(tape), flock, stock, Merchants.priceBook(units));
+        if (kind.equals(Project.ANY_KIND)) {
+            return started.seekingAny();
+        }
+        return Families.find(kind)
+                .map(started::seeking)
+                .orElseThrow(
+                        () ->
+                                new InputException(
+                                        "--kind: there is no \""
+                                                + kind
+                                                + "\"; use any, "
+                                                + Families.all().stream()
+                                                        .map(CoopFamily::id)
+                                                        .collect(Collectors.joining(", "))));
     }
 
     private static Project told(Project project, Path file) throws IOException, InputException {

@@ -22,7 +22,6 @@ import reliqua.core.drawing.Elevation;
 import reliqua.core.drawing.Oblique;
 import reliqua.core.drawing.Picture;
 import reliqua.core.fit.Candidate;
-import reliqua.core.fit.FitRequest;
 import reliqua.core.fit.FitResult;
 import reliqua.core.fit.Fitter;
 import reliqua.core.measure.Sum;
@@ -153,8 +152,7 @@ final class ProjectCommands {
 
         private Candidate fit(Project loaded, Progress deadline)
                 throws IOException, InputException {
-            FitRequest request = loaded.fitRequest().seeded(seed);
-            FitResult result = Fitter.fit(request, deadline, _ -> {});
+            FitResult result = result(loaded, deadline);
             Candidate best = result.best().orElseThrow(() -> none(result.obstacle(), loaded));
             Exports.all(folder, loaded, Design.of(best, loaded));
             Output.write(
@@ -174,8 +172,20 @@ final class ProjectCommands {
             return best;
         }
 
+        private FitResult result(Project loaded, Progress deadline) throws InputException {
+            if (!loaded.anyKind()) {
+                return Fitter.fit(loaded.fitRequest().seeded(seed), deadline, _ -> {});
+            }
+            Design.Derived any = Kinds.search(loaded, deadline, _ -> {});
+            return any.search()
+                    .map(Design.Search::fit)
+                    .orElseThrow(() -> none(any.obstacle(), loaded));
+        }
+
         private static String describe(Candidate c, Tape tape) {
-            return tape.say(c.spec().width())
+            return c.spec().family()
+                    + " "
+                    + tape.say(c.spec().width())
                     + " x "
                     + tape.say(c.spec().depth())
                     + ": cuts cost "

@@ -41,6 +41,8 @@ class MainTest {
                                 "new",
                                 "--birds",
                                 "5xstandard",
+                                "--kind",
+                                "raised",
                                 "--heap",
                                 heap.toString(),
                                 "--out",

@@ -158,7 +158,8 @@ class KeepFilesTest {
         try (PDDocument pdf = Loader.loadPDF(KeepPdf.write(project, keeping))) {
             String text = new PDFTextStripper().getText(pdf);
             assertThat(pdf.getNumberOfPages()).isBetween(1, 4);
-            assertThat(text).contains("Tern Lane: the year to", "2026-06", "next time: a higher run");
+            assertThat(text)
+                    .contains("Tern Lane: the year to", "2026-06", "next time: a higher run");
         }
     }
 

@@ -85,7 +85,8 @@ public final class CoopPlanner {
      */
     public WorkPlan mended(Coop whole, Decided asked, WorkPlan before, Progress progress) {
         Decided decided = asked.among(this::isThere);
-        List<MadeUp> madeUp = new MadeUps(whole, heap).of(union(decided.seams(), before.seams()));
+        List<MadeUp> madeUp =
+                new MadeUps(whole, heap, prices).of(union(decided.seams(), before.seams()));
         Coop coop = whole.with(madeUp);
         Served served = new Served(coop, decided.cuts());
         KeptPlan kept = KeptPlan.standing(before, coop, served, decided, heap, prices);
@@ -105,7 +106,12 @@ public final class CoopPlanner {
      * @param direct the plan in whole pieces, made with the same settings but for joints
      */
     public WorkPlan joined(Coop coop, Decided asked, WorkPlan direct, Progress progress) {
-        return joined(coop, new MadeUps(coop, heap), asked.among(this::isThere), direct, progress);
+        return joined(
+                coop,
+                new MadeUps(coop, heap, prices),
+                asked.among(this::isThere),
+                direct,
+                progress);
     }
 
     private boolean isThere(String source) {
@@ -120,7 +126,7 @@ public final class CoopPlanner {
 
     private WorkPlan planned(
             Coop whole, Decided decided, Optional<WorkPlan> before, Progress progress) {
-        MadeUps ways = new MadeUps(whole, heap);
+        MadeUps ways = new MadeUps(whole, heap, prices);
         Optional<WorkPlan> kept =
                 before.filter(b -> b.workshop().equals(workshop))
                         .flatMap(b -> kept(b, whole, ways, decided));

@@ -14,6 +14,7 @@ import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.coop.family.Finds;
 import reliqua.core.cutting.Progress;
 import reliqua.core.measure.Length;
+import reliqua.core.measure.Money;
 import reliqua.core.measure.Sum;
 import reliqua.core.measure.Words;
 import reliqua.core.stock.Heap;
@@ -46,10 +47,10 @@ public final class Fitter {
     private final Moves moves;
     private final Length step;
 
-    private Fitter(FitRequest request, Progress progress) {
+    private Fitter(FitRequest request, Progress progress, double ceiling) {
         this.request = request;
         this.progress = progress;
-        this.trial = new Trial(request, progress);
+        this.trial = new Trial(request, progress, ceiling);
         Heap worked = request.heap().worked();
         this.sections = new SectionOptions(request.family(), worked, request.prices());
         this.sheets = new SheetOptions(worked, request.prices());
@@ -62,7 +63,13 @@ public final class Fitter {
 
     /** Searches; {@code soFar} hears of every better house as it is found. */
     public static FitResult fit(FitRequest request, Progress progress, Consumer<Candidate> soFar) {
-        return new Fitter(request, progress).search(soFar);
+        return new Fitter(request, progress, Double.POSITIVE_INFINITY).search(soFar);
+    }
+
+    /** The same, but houses whose wood alone must cost more than that are not looked at. */
+    public static FitResult fitUnder(
+            Money most, FitRequest request, Progress progress, Consumer<Candidate> soFar) {
+        return new Fitter(request, progress, most.amount()).search(soFar);
     }
 
     private FitResult search(Consumer<Candidate> soFar) {

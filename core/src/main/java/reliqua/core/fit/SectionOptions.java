@@ -58,11 +58,20 @@ final class SectionOptions {
                 .sorted(Map.Entry.<Section, Double>comparingByValue().reversed())
                 .limit(MOST_OWN)
                 .forEach(e -> options.add(e.getKey()));
-        sold.entrySet().stream()
-                .filter(e -> suits(group, e.getKey()) && !options.contains(e.getKey()))
-                .sorted(Map.Entry.comparingByValue())
-                .limit(2)
-                .forEach(e -> options.add(e.getKey()));
+        List<Section> shop =
+                sold.entrySet().stream()
+                        .filter(e -> suits(group, e.getKey()) && !options.contains(e.getKey()))
+                        .sorted(Map.Entry.comparingByValue())
+                        .map(Map.Entry::getKey)
+                        .toList();
+        shop.stream().limit(2).forEach(options::add);
+        if (CARRIES.contains(group)) {
+            // What the two cheapest cannot carry, the deepest may.
+            shop.stream()
+                    .skip(2)
+                    .max(Comparator.comparing(Section::width).thenComparing(Section::thickness))
+                    .ifPresent(options::add);
+        }
         return options;
     }
 
@@ -93,6 +102,10 @@ final class SectionOptions {
         }
         return java.util.Optional.of(List.copyOf(taken.values()));
     }
+
+    /** What bends under birds, litter and snow. */
+    private static final Set<Choices.Group> CARRIES =
+            Set.of(Choices.Group.FLOOR, Choices.Group.RAFTERS);
 
     /** What only some designs need; where nothing serves, those fall out as they lack parts. */
     private static final Set<Choices.Group> OPTIONAL =

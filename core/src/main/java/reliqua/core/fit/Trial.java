@@ -35,9 +35,10 @@ final class Trial {
      * The lowest bill of a whole house so far; set between batches only, so that the order of
      * threads changes nothing.
      */
-    private double ceiling = Double.POSITIVE_INFINITY;
+    private double ceiling;
 
-    Trial(FitRequest request, Progress progress) {
+    Trial(FitRequest request, Progress progress, double ceiling) {
+        this.ceiling = ceiling;
         this.request = request;
         this.progress = progress;
         this.bound =

@@ -1,5 +1,6 @@
 package reliqua.core.project;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -78,6 +79,9 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
             return new Derived(
                     Optional.of(of(settled, project)), Optional.empty(), Optional.empty());
         }
+        if (project.anyKind()) {
+            return Kinds.search(project, progress, soFar);
+        }
         FitResult fit = Fitter.fit(project.fitRequest(), progress, soFar);
         Optional<Search> search =
                 fit.best()
@@ -89,7 +93,8 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
                                                 fit.others().stream()
                                                         .map(c -> of(c, project))
                                                         .toList(),
-                                                fit.standard().map(c -> of(c, project))));
+                                                fit.standard().map(c -> of(c, project)),
+                                                List.of()));
         return new Derived(search.map(Search::best), search, fit.obstacle());
     }
 
@@ -100,12 +105,25 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
      * @param best the best
      * @param others the best of other sizes
      * @param standard the size one would build without looking at the heap
+     * @param kinds what became of every kind, where any would do
      */
     public record Search(
-            FitResult fit, Design best, List<Design> others, Optional<Design> standard) {
-        /** Copies the list. */
+            FitResult fit,
+            Design best,
+            List<Design> others,
+            Optional<Design> standard,
+            List<Kinds.Outcome> kinds) {
+        /** Copies the lists. */
         public Search {
             others = List.copyOf(others);
+            kinds = List.copyOf(kinds);
+        }
+
+        /** All designs there are to choose from, the best first. */
+        public List<Design> all() {
+            List<Design> all = new ArrayList<>(List.of(best));
+            all.addAll(others);
+            return all;
         }
     }
 

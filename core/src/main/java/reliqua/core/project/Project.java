@@ -303,14 +303,29 @@ public record Project(
         return withHeap(heap.plus(lots, spentIds()));
     }
 
-    /** The kind of coop that is sought; where this version does not know it, the usual one. */
-    public CoopFamily kind() {
-        return Families.find(family).orElse(Families.all().getFirst());
+    /** Where the keeper leaves it to the heap what kind of coop it becomes. */
+    public static final String ANY_KIND = "any";
+
+    /** Whether any kind of coop will do. */
+    public boolean anyKind() {
+        return family.equals(ANY_KIND);
     }
 
-    /** The keys of all lengths that can be fixed. */
+    /**
+     * The kind of coop that is sought. Where any will do, that of the house settled on; where
+     * nothing tells, the usual one.
+     */
+    public CoopFamily kind() {
+        String id = anyKind() ? chosen.map(c -> c.spec().family()).orElse("") : family;
+        return Families.find(id).orElse(Families.all().getFirst());
+    }
+
+    /** The keys of all lengths that can be fixed: where any kind will do, those all kinds have. */
     public List<String> keys() {
         List<String> keys = new ArrayList<>(kind().keys());
+        if (anyKind() && chosen.isEmpty()) {
+            Families.all().forEach(f -> keys.retainAll(f.keys()));
+        }
         addOns.forEach(a -> keys.addAll(a.keys()));
         return keys;
     }
@@ -336,6 +351,26 @@ public record Project(
                 family,
                 changed,
                 kept,
+                Optional.empty(),
+                cuts,
+                wishes,
+                done,
+                story,
+                book);
+    }
+
+    /** Seeks whatever kind suits the heap best. */
+    public Project seekingAny() {
+        return new Project(
+                name,
+                keeper,
+                flock,
+                site,
+                heap,
+                prices,
+                ANY_KIND,
+                addOns,
+                held,
                 Optional.empty(),
                 cuts,
                 wishes,

@@ -20,6 +20,7 @@ import reliqua.core.coop.family.Brief;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.coop.family.DesignSpec;
+import reliqua.core.coop.family.Families;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.cutting.CoopPlanner;
 import reliqua.core.cutting.CutPlanner;
@@ -59,7 +60,7 @@ public final class Remedies {
     private Remedies(Project project, DesignSpec spec) {
         this.project = project;
         this.spec = spec;
-        this.family = project.kind();
+        this.family = Families.find(spec.family()).orElse(project.kind());
         this.planner =
                 new CoopPlanner(
                         project.heap(),

@@ -129,6 +129,9 @@ public final class SayEdit {
                         "(?:build )?(?:an? )?(" + familyWords() + ")",
                         (m, _) -> seek(m.group(1).toLowerCase(Locale.ROOT))),
                 Phrase.of(
+                        "(?:build )?(?:any kind(?: of coop)?|whatever (?:suits|fits)(?: best)?)",
+                        (_, _) -> Phrase.change(Project::seekingAny, "say.seekAny")),
+                Phrase.of(
                         "(with|without|no) (?:an? |the )?(" + addOnWords() + ")",
                         (m, _) -> builtOn(m.group(2), m.group(1).equals("with"))));
     }

@@ -88,13 +88,20 @@ final class DesignSlip extends VBox {
 
     /** The lengths of the kind of coop that is sought, and of what is built on. */
     private void showKind(Project project) {
-        String family = project.kind().id();
+        boolean any = project.anyKind() && project.chosen().isEmpty();
+        String family =
+                any
+                        ? shown.map(d -> d.candidate().spec().family()).orElse(Project.ANY_KIND)
+                        : project.kind().id();
         if (project.keys().equals(List.copyOf(lines.keySet())) && family.equals(shownFamily)) {
             return;
         }
         shownFamily = family;
         kind.setText(Words.say("family." + family + ".title"));
-        note.setText(Words.say("family." + family + ".note"));
+        note.setText(
+                any
+                        ? Words.say("family." + Project.ANY_KIND + ".note")
+                        : Words.say("family." + family + ".note"));
         lines.clear();
         lengths.getChildren().setAll(project.keys().stream().map(this::line).toList());
     }

@@ -32,6 +32,8 @@ import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
 import reliqua.core.project.Describe;
 import reliqua.core.project.Design;
+import reliqua.core.project.Kinds;
+import reliqua.core.project.Project;
 import reliqua.desktop.Texts;
 import reliqua.desktop.paint.HouseView;
 import reliqua.desktop.paint.PictureView;
@@ -112,15 +114,24 @@ public final class FitStation implements Station {
         shownBills = compared.isFor(workspace.project());
         ToggleGroup group = new ToggleGroup();
         CoopFamily sought = workspace.project().kind();
+        boolean any = workspace.project().anyKind();
         kinds.setMinHeight(Region.USE_PREF_SIZE);
-        kinds.getChildren().clear();
+        kinds.getChildren()
+                .setAll(
+                        Parts.choice(
+                                "kind-" + Project.ANY_KIND,
+                                Words.say("family." + Project.ANY_KIND + ".short"),
+                                group,
+                                any,
+                                this::seekAny,
+                                "pill"));
         for (CoopFamily each : Families.all()) {
             ToggleButton choice =
                     Parts.choice(
                             "kind-" + each.id(),
                             kindCaption(each),
                             group,
-                            each.equals(sought),
+                            !any && each.equals(sought),
                             () -> seek(each),
                             "pill");
             kinds.getChildren().add(choice);
@@ -133,8 +144,26 @@ public final class FitStation implements Station {
     private String kindCaption(CoopFamily kind) {
         String title = Words.say("family." + kind.id() + ".short");
         return compared.bill(kind, workspace.project())
+                .or(() -> found(kind))
                 .map(bill -> Texts.get("fit.kind.bill", title, workspace.tape().say(bill)))
                 .orElse(title);
+    }
+
+    /** What a kind came to in a search among all of them. */
+    private Optional<Money> found(CoopFamily kind) {
+        return last.stream()
+                .flatMap(search -> search.kinds().stream())
+                .filter(o -> o.family().equals(kind) && o.holds())
+                .findFirst()
+                .flatMap(Kinds.Outcome::bill);
+    }
+
+    private void seekAny() {
+        if (!workspace.project().anyKind()) {
+            workspace.edit(
+                    Texts.get("edit.kind.any", Words.say("family." + Project.ANY_KIND)),
+                    Project::seekingAny);
+        }
     }
 
     private void buildOn(AddOn addOn, boolean wanted) {
@@ -144,7 +173,7 @@ public final class FitStation implements Station {
     }
 
     private void seek(CoopFamily kind) {
-        if (!kind.equals(workspace.project().kind())) {
+        if (workspace.project().anyKind() || !kind.equals(workspace.project().kind())) {
             workspace.edit(
                     Texts.get("edit.kind", Words.say("family." + kind.id())), p -> p.seeking(kind));
         }
@@ -228,7 +257,10 @@ public final class FitStation implements Station {
         String remark = state.design().map(d -> d.candidate().plan().remark()).orElse("");
         summary.setText(summary(state));
         this.remark.setText(remark);
-        String sought = workspace.project().kind().id() + workspace.project().addOns();
+        String sought =
+                workspace.project().family()
+                        + workspace.project().addOns()
+                        + last.map(s -> s.kinds().size()).orElse(0);
         boolean bills = compared.isFor(workspace.project());
         if (!sought.equals(shownKind)) {
             shownKind = sought;
@@ -272,7 +304,7 @@ public final class FitStation implements Station {
             current.ifPresent(all::add);
         }
         cards.show(
-                all,
+                HouseCards.of(all),
                 last.flatMap(Design.Search::standard),
                 current.map(d -> d.candidate().spec()),
                 workspace.tape());
@@ -351,6 +383,10 @@ public final class FitStation implements Station {
         }
         Tape tape = workspace.tape();
         Candidate best = state.design().get().candidate();
+        Candidate usual = standard.get().candidate();
+        if (usual.faults() > 0 || !usual.plan().missing().isEmpty()) {
+            return Texts.get("fit.suggests.short", size(usual)) + "\n" + buys(best);
+        }
         Money whole = standard.get().bill().total();
         Money saved = whole.minus(state.design().get().bill().total());
         List<String> words = new ArrayList<>();

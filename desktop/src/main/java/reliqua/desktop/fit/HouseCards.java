@@ -8,6 +8,7 @@ import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -15,8 +16,11 @@ import org.jspecify.annotations.Nullable;
 import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.drawing.Oblique;
 import reliqua.core.fit.Candidate;
+import reliqua.core.measure.Sum;
 import reliqua.core.measure.Tape;
+import reliqua.core.measure.Words;
 import reliqua.core.project.Design;
+import reliqua.core.project.Spread;
 import reliqua.desktop.Texts;
 import reliqua.desktop.paint.PictureView;
 import reliqua.desktop.shell.Parts;
@@ -24,7 +28,7 @@ import reliqua.desktop.shell.Parts;
 /** The best houses found, each as a card with its picture, size and bill. */
 final class HouseCards {
     private static final double CARD = 172;
-    private static final int MOST = 3;
+    private static final int MOST = 4;
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
     private final HBox node = new HBox(10);
@@ -33,15 +37,27 @@ final class HouseCards {
 
     /** What the cards show. */
     private record Dealt(
-            List<Design> designs,
-            Optional<Design> standard,
-            Optional<DesignSpec> current,
-            Tape tape) {}
+            List<Card> cards, Optional<Design> standard, Optional<DesignSpec> current, Tape tape) {}
+
+    /** A design and what it is best at. */
+    record Card(Design design, List<Sum> why) {}
+
+    /**
+     * The picks of a search, each with its reasons; then what else was found, as far as it goes.
+     */
+    static List<Card> of(List<Design> all) {
+        List<Card> cards = new ArrayList<>();
+        Spread.of(all).forEach(p -> cards.add(new Card(p.design(), p.why())));
+        all.stream()
+                .filter(d -> cards.stream().noneMatch(c -> c.design().equals(d)))
+                .forEach(d -> cards.add(new Card(d, List.of())));
+        return cards.stream().limit(MOST).toList();
+    }
 
     /** No cards yet; a click on one settles on its house. */
     HouseCards(Consumer<Candidate> settle) {
         this.settle = settle;
-        node.setMinHeight(132);
+        node.setMinHeight(148);
     }
 
     Node node() {
@@ -50,23 +66,28 @@ final class HouseCards {
 
     /** Not dealt anew under the keeper's hand when nothing on them has changed. */
     void show(
-            List<Design> designs,
-            Optional<Design> standard,
-            Optional<DesignSpec> current,
-            Tape tape) {
-        Dealt dealt = new Dealt(List.copyOf(designs), standard, current, tape);
+            List<Card> wanted, Optional<Design> standard, Optional<DesignSpec> current, Tape tape) {
+        Dealt dealt = new Dealt(List.copyOf(wanted), standard, current, tape);
         if (dealt.equals(onTable)) {
             return;
         }
         onTable = dealt;
         List<Node> cards = new ArrayList<>();
-        for (int i = 0; i < Math.min(MOST, designs.size()); i++) {
-            DesignSpec spec = designs.get(i).candidate().spec();
+        for (int i = 0; i < wanted.size(); i++) {
+            DesignSpec spec = wanted.get(i).design().candidate().spec();
             boolean chosen = current.filter(spec::equals).isPresent();
-            cards.add(card("card-" + i, designs.get(i), "fit.card", chosen, tape));
+            cards.add(card("card-" + i, wanted.get(i), "fit.card", chosen, tape));
         }
-        standard.ifPresent(
-                s -> cards.add(card("card-standard", s, "fit.card.standard", false, tape)));
+        standard.filter(_ -> wanted.size() < MOST)
+                .ifPresent(
+                        s ->
+                                cards.add(
+                                        card(
+                                                "card-standard",
+                                                new Card(s, List.of()),
+                                                "fit.card.standard",
+                                                false,
+                                                tape)));
         node.getChildren().setAll(cards);
     }
 
@@ -75,7 +96,8 @@ final class HouseCards {
         return tape.mark(c.spec().depth()) + " x " + tape.mark(c.spec().width());
     }
 
-    private Node card(String id, Design design, String key, boolean chosen, Tape tape) {
+    private Node card(String id, Card card, String key, boolean chosen, Tape tape) {
+        Design design = card.design();
         Candidate c = design.candidate();
         PictureView picture = new PictureView();
         picture.picture().set(Oblique.of(c.coop()));
@@ -84,13 +106,23 @@ final class HouseCards {
         String bill = tape.say(design.bill().total());
         Label price = Parts.text(bill, "strong", c.faults() == 0 ? "holds" : "danger");
         Label floor = Parts.text(tape.say(c.coop().measures().floor()), "soft");
-        Label size = Parts.text(Texts.get(key, size(c, tape)), "strong", "note-ink");
+        String kind = Words.say("family." + c.spec().family() + ".short");
+        Label size = Parts.text(Texts.get(key, kind, size(c, tape)), "strong", "note-ink");
         size.setWrapText(false);
         VBox face = new VBox(2, picture, size, Parts.row(6, price, Parts.spring(), floor));
+        String why = String.join(", ", card.why().stream().map(w -> w.words(tape)).toList());
+        if (!why.isEmpty()) {
+            Label reason = Parts.text(why, "note");
+            reason.setWrapText(false);
+            face.getChildren().add(2, reason);
+        }
         Button button = Parts.button(id, "", () -> settle.accept(c), "card");
         button.setGraphic(face);
-        face.setPrefSize(150, 116);
-        button.setAccessibleText(Texts.get(key, size(c, tape)) + ", " + bill);
+        face.setPrefSize(150, 132);
+        button.setAccessibleText(Texts.get(key, kind, size(c, tape)) + ", " + bill + ", " + why);
+        if (!why.isEmpty()) {
+            button.setTooltip(new Tooltip(why));
+        }
         HBox.setHgrow(button, Priority.ALWAYS);
         button.setPrefWidth(CARD);
         button.setMaxWidth(CARD);

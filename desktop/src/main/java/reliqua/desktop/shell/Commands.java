@@ -200,11 +200,12 @@ final class Commands {
         Keeper keeper = workspace.project().keeper();
         Project fresh =
                 Project.start(
-                        Texts.get("new.name"),
-                        keeper,
-                        Flock.EMPTY,
-                        Heap.EMPTY,
-                        Merchants.priceBook(keeper.tape().system()));
+                                Texts.get("new.name"),
+                                keeper,
+                                Flock.EMPTY,
+                                Heap.EMPTY,
+                                Merchants.priceBook(keeper.tape().system()))
+                        .seekingAny();
         workspace.open(fresh, workspace.folder().freshPlace(fresh.name()));
         shell.go("birds");
     }

@@ -106,7 +106,8 @@ public final class DesignService {
 
     private static boolean isSought(Design design, Project project) {
         DesignSpec spec = design.candidate().spec();
-        return spec.family().equals(project.kind().id()) && spec.addOns().equals(project.addOns());
+        boolean kind = project.anyKind() || spec.family().equals(project.kind().id());
+        return kind && spec.addOns().equals(project.addOns());
     }
 
     /** Stops the search with the best so far. */

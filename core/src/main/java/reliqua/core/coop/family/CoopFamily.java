@@ -53,6 +53,11 @@ public interface CoopFamily {
     /** The other outer side that gives the floor the birds need. */
     Length leastOther(Length side, Choices choices, Brief brief);
 
+    /** Whether it is a pen that goes to fresh ground every day; else it stays where it stands. */
+    default boolean moved() {
+        return false;
+    }
+
     /** Groups of sticks only some kinds have in their own frame, not in what is built on. */
     default Set<Choices.Group> ownGroups() {
         return Set.of();

@@ -9,6 +9,11 @@ import reliqua.core.measure.Length;
 /** What kinds of pens have in common: their size is that of the ground. */
 abstract class PenFamily implements CoopFamily {
     @Override
+    public boolean moved() {
+        return true;
+    }
+
+    @Override
     public final Set<AddOn> addOns() {
         return AddOn.OF_PENS;
     }

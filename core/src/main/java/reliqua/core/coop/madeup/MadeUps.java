@@ -10,6 +10,7 @@ import reliqua.core.coop.Contact;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
 import reliqua.core.stock.Heap;
+import reliqua.core.stock.PriceBook;
 
 /** All ways in which the parts of a house can be made up of several pieces. */
 public final class MadeUps {
@@ -21,8 +22,13 @@ public final class MadeUps {
 
     /** Of this house; the heap says where joints would be of use. */
     public MadeUps(Coop coop, Heap heap) {
+        this(coop, heap, PriceBook.EMPTY);
+    }
+
+    /** The same; where the heap has nothing, sheets of the shop say it. */
+    public MadeUps(Coop coop, Heap heap, PriceBook shop) {
         this.coop = coop;
-        Supply supply = new Supply(heap);
+        Supply supply = new Supply(heap, shop);
         Maker tiled = new TiledPanel(coop, supply);
         makers.put(Seam.Kind.LAPPED, new LappedStick(coop, supply));
         makers.put(Seam.Kind.SCABBED, new ScabbedStick(supply));

@@ -3,28 +3,51 @@ package reliqua.core.coop.madeup;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
+import reliqua.core.stock.Material;
 import reliqua.core.stock.Mesh;
+import reliqua.core.stock.Offer;
+import reliqua.core.stock.PriceBook;
 import reliqua.core.stock.Roofing;
 import reliqua.core.stock.Section;
 import reliqua.core.stock.Sheet;
 import reliqua.core.stock.Span;
 import reliqua.core.stock.Stick;
 
-/** What the heap has that a joint could be placed by. */
+/** What heap and shop have that a joint could be placed by. */
 public final class Supply {
     private static final int MOST = 5;
     private static final int MOST_SIDES = 10;
 
     private final List<Lot> lots;
+    private final List<Material> sold;
 
     /** Over the usable lots of a heap. */
     public Supply(Heap heap) {
+        this(heap, PriceBook.EMPTY);
+    }
+
+    /** The same with sheets of a shop, for what the heap has none of. */
+    public Supply(Heap heap, PriceBook shop) {
         this.lots = heap.usable();
+        this.sold = shop.offers().stream().map(Offer::material).toList();
+    }
+
+    /** Sheets of a thickness among some materials. */
+    private static List<Sheet> thick(Stream<Material> materials, Length thickness) {
+        return materials.flatMap(m -> sheet(m, thickness).stream()).toList();
+    }
+
+    private static Optional<Sheet> sheet(Material material, Length thickness) {
+        return material instanceof Sheet s && s.thickness().equals(thickness)
+                ? Optional.of(s)
+                : Optional.empty();
     }
 
     /** Clear lengths of a section, longest first, at most a few. */
@@ -38,28 +61,37 @@ public final class Supply {
                 .toList();
     }
 
-    /** Sides of sheets of a thickness, longest first, at most a few. */
+    /** Sides of sheets of a thickness, longest first, at most a few; the shop's come last. */
     List<Length> sides(Length thickness) {
-        return lots.stream()
-                .filter(l -> l.material() instanceof Sheet s && s.thickness().equals(thickness))
-                .map(l -> (Sheet) l.material())
-                .flatMap(s -> java.util.stream.Stream.of(s.width(), s.length()))
+        return Stream.concat(
+                        sides(thick(lots.stream().map(Lot::material), thickness)),
+                        sides(thick(sold.stream(), thickness)))
                 .distinct()
-                .sorted(Comparator.reverseOrder())
-                .limit(MOST_SIDES)
                 .toList();
     }
 
-    /** Sheets of a thickness, largest first, at most a few. */
+    private static Stream<Length> sides(List<Sheet> sheets) {
+        return sheets.stream()
+                .flatMap(s -> Stream.of(s.width(), s.length()))
+                .distinct()
+                .sorted(Comparator.reverseOrder())
+                .limit(MOST_SIDES);
+    }
+
+    /** Sheets of a thickness, largest first, at most a few; the shop's come last. */
     List<Sheet> sheets(Length thickness) {
-        return lots.stream()
-                .filter(l -> l.material() instanceof Sheet s && s.thickness().equals(thickness))
-                .map(l -> (Sheet) l.material())
+        return Stream.concat(
+                        largest(thick(lots.stream().map(Lot::material), thickness)),
+                        largest(thick(sold.stream(), thickness)))
+                .toList();
+    }
+
+    private static Stream<Sheet> largest(List<Sheet> sheets) {
+        return sheets.stream()
                 .sorted(
                         Comparator.comparingDouble(
                                 s -> -s.width().toMetres() * s.length().toMetres()))
-                .limit(MOST)
-                .toList();
+                .limit(MOST);
     }
 
     /**
@@ -93,7 +125,7 @@ public final class Supply {
                                         && m.kind() == Mesh.Kind.WELDED
                                         && m.aperture().atMost(aperture))
                 .map(l -> (Mesh) l.material())
-                .flatMap(m -> java.util.stream.Stream.of(m.width(), m.length()))
+                .flatMap(m -> Stream.of(m.width(), m.length()))
                 .distinct()
                 .sorted(Comparator.reverseOrder())
                 .limit(MOST)
