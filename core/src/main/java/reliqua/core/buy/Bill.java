@@ -37,6 +37,7 @@ public record Bill(String merchant, List<Line> lines, Money total, Money fromHea
     /**
      * One line.
      *
+     * @param id of the offer; of hardware the name of its kind
      * @param name as the merchant calls it; a kind of hardware by its own name
      * @param hardware the kind, when it is hardware
      * @param needed single things needed, for hardware
@@ -45,6 +46,7 @@ public record Bill(String merchant, List<Line> lines, Money total, Money fromHea
      * @param total of the line
      */
     public record Line(
+            String id,
             String name,
             Optional<Hardware.Kind> hardware,
             int needed,
@@ -71,6 +73,7 @@ public record Bill(String merchant, List<Line> lines, Money total, Money fromHea
                             Money total = offer.price().times(count);
                             lines.add(
                                     new Line(
+                                            offer.id(),
                                             offer.name(),
                                             Optional.empty(),
                                             count,
@@ -88,6 +91,7 @@ public record Bill(String merchant, List<Line> lines, Money total, Money fromHea
                         Money total = pack.price().times(units);
                         lines.add(
                                 new Line(
+                                        kind.name(),
                                         kind.name(),
                                         Optional.of(kind),
                                         needed,

@@ -46,6 +46,7 @@ public final class Fitter {
     private final HouseSizes houses;
     private final Moves moves;
     private final Length step;
+    private int passes = PASSES;
 
     private Fitter(FitRequest request, Progress progress, double ceiling) {
         this.request = request;
@@ -66,27 +67,53 @@ public final class Fitter {
         return new Fitter(request, progress, Double.POSITIVE_INFINITY).search(soFar);
     }
 
-    /** The same, but houses whose wood alone must cost more than that are not looked at. */
-    public static FitResult fitUnder(
+    /**
+     * A first look: every size and one round of changes, planned by heuristics alone. Enough to see
+     * which kinds are worth a search.
+     *
+     * @param most houses whose wood alone must cost more than that are not looked at
+     */
+    public static Look look(
             Money most, FitRequest request, Progress progress, Consumer<Candidate> soFar) {
-        return new Fitter(request, progress, most.amount()).search(soFar);
+        Fitter fitter = new Fitter(request, progress, most.amount());
+        fitter.passes = 1;
+        return new Look(fitter, fitter.looked(soFar));
     }
 
-    private FitResult search(Consumer<Candidate> soFar) {
+    /** What a first look gave, and the search it can be made into without planning anew. */
+    public static final class Look {
+        private final Fitter fitter;
+        private final FitResult result;
+
+        private Look(Fitter fitter, FitResult result) {
+            this.fitter = fitter;
+            this.result = result;
+        }
+
+        public FitResult result() {
+            return result;
+        }
+
+        /** Searches to the end. */
+        public FitResult search(Consumer<Candidate> soFar) {
+            fitter.passes = PASSES;
+            return fitter.search(soFar);
+        }
+    }
+
+    /**
+     * What heuristics find.
+     *
+     * @param found the best few, none nearly the same as a better one
+     * @param standard the size one would build without looking at the heap
+     */
+    private record Seen(List<Candidate> found, Optional<Candidate> standard) {}
+
+    /** Nothing where there is nobody to house or nothing to build with. */
+    private Optional<Seen> seen(Consumer<Candidate> soFar) {
         Optional<Choices> shared = firstChoices();
         if (shared.isEmpty() || request.needs().birds() == 0) {
-            return new FitResult(
-                    Optional.empty(),
-                    List.of(),
-                    Optional.empty(),
-                    0,
-                    0,
-                    Optional.of(
-                            Sum.of(
-                                    request.needs().birds() == 0
-                                            ? "fit.noBirds"
-                                            : "fit.noMaterial")),
-                    List.of());
+            return Optional.empty();
         }
         progress.report(0.05, Words.say("fit.sizes"));
         Choices first = shared.get();
@@ -104,8 +131,46 @@ public final class Fitter {
             progress.report(0.4 + 0.4 * n / starts.size(), Words.say("fit.changes"));
             climbed.add(climb(starts.get(n)));
         }
+        return Optional.of(
+                new Seen(distinct(Stream.concat(climbed.stream(), drawn.stream())), standard));
+    }
+
+    private FitResult nothing() {
+        String why = request.needs().birds() == 0 ? "fit.noBirds" : "fit.noMaterial";
+        return new FitResult(
+                Optional.empty(),
+                List.of(),
+                Optional.empty(),
+                0,
+                0,
+                Optional.of(Sum.of(why)),
+                List.of());
+    }
+
+    private FitResult looked(Consumer<Candidate> soFar) {
+        Optional<Seen> seen = seen(soFar);
+        if (seen.isEmpty()) {
+            return nothing();
+        }
+        List<Candidate> found = seen.get().found();
+        return new FitResult(
+                found.stream().findFirst(),
+                found.stream().skip(1).toList(),
+                seen.get().standard(),
+                trial.tried(),
+                trial.skipped(),
+                trial.obstacle(),
+                trial.scatter(Stream.empty()));
+    }
+
+    private FitResult search(Consumer<Candidate> soFar) {
+        Optional<Seen> seen = seen(soFar);
+        if (seen.isEmpty()) {
+            return nothing();
+        }
+        Optional<Candidate> standard = seen.get().standard();
         progress.report(0.8, Words.say("fit.exact"));
-        List<Candidate> distinct = distinct(Stream.concat(climbed.stream(), drawn.stream()));
+        List<Candidate> distinct = seen.get().found();
         List<Candidate> planned =
                 trial.exact(Stream.concat(distinct.stream(), standard.stream()).toList());
         List<Candidate> exact = exact(planned, distinct.size());
@@ -243,7 +308,7 @@ public final class Fitter {
     /** Changes one thing at a time while that helps. */
     private Candidate climb(Candidate start) {
         Candidate best = start;
-        for (int pass = 0; pass < PASSES && !progress.cancelled(); pass++) {
+        for (int pass = 0; pass < passes && !progress.cancelled(); pass++) {
             Candidate before = best;
             for (Function<Candidate, List<DesignSpec>> move : moves.all()) {
                 if (progress.cancelled()) {

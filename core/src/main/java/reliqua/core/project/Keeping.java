@@ -3,6 +3,7 @@ package reliqua.core.project;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import reliqua.core.check.WeakSpot;
 import reliqua.core.coop.Coop;
 import reliqua.core.flock.Flock;
 import reliqua.core.keep.After;
@@ -38,6 +39,7 @@ import reliqua.core.measure.Volume;
  * @param warnings weather to get ready for
  * @param after what to look at after something happened
  * @param outgrown what has become too small
+ * @param audit places where an animal may come in, the weakest first
  */
 public record Keeping(
         LocalDate today,
@@ -51,7 +53,8 @@ public record Keeping(
         Optional<LowLaying> laying,
         List<Warning> warnings,
         Optional<After> after,
-        List<Sum> outgrown) {
+        List<Sum> outgrown,
+        List<WeakSpot> audit) {
     /** A barrel that is tried where the keeper has none. */
     public static final Volume USUAL_BARREL = new Volume(200);
 
@@ -80,7 +83,8 @@ public record Keeping(
                 LowLaying.of(project.book(), flock, dues, southern, today),
                 coop.map(c -> Warning.of(weather, c, vessels)).orElse(List.of()),
                 coop.flatMap(c -> After.of(project.book(), c, today)),
-                coop.map(c -> Outgrown.of(c, flock, project.site())).orElse(List.of()));
+                coop.map(c -> Outgrown.of(c, flock, project.site())).orElse(List.of()),
+                coop.map(c -> WeakSpot.of(c, project.site().predators())).orElse(List.of()));
     }
 
     private static RainYear rain(Coop coop, Project project, Volume perDay) {

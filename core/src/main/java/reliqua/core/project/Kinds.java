@@ -2,13 +2,17 @@ package reliqua.core.project;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
 import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.coop.family.Families;
 import reliqua.core.cutting.Progress;
 import reliqua.core.fit.Candidate;
+import reliqua.core.fit.FitRequest;
 import reliqua.core.fit.FitResult;
 import reliqua.core.fit.Fitter;
 import reliqua.core.flock.Flock;
@@ -79,39 +83,89 @@ public final class Kinds {
     /** More than any coop costs. */
     private static final double MOST = 1e6;
 
+    /** So many kinds, those that look best, are searched to the end. */
+    private static final int SEARCHED = 2;
+
+    /** What looks dearer than this is not searched: joints and exact plans spare less. */
+    private static final double BEHIND = 1.3;
+
+    /** A missing part counts as so much: most can be joined of several. */
+    private static final double MISSING = 15;
+
+    /** Share of the work that the first look takes. */
+    private static final double LOOK = 0.5;
+
     /**
-     * Looks for the best coop of any kind: the usual kind first, so that there is something to see
-     * at once, then every other, each dropped where its wood alone would cost far more than the
-     * best so far.
+     * Looks for the best coop of any kind. First a look at every kind by heuristics, those that go
+     * with the way of keeping first; then a search to the end of the kinds that look best. A kind
+     * is dropped where its wood alone would cost far more than the best so far.
      *
      * @param soFar hears of every house that is better than all before it, of whatever kind
      */
     public static Design.Derived search(
             Project project, Progress progress, Consumer<Candidate> soFar) {
         List<CoopFamily> families = inOrder(project);
-        List<FitResult> fits = new ArrayList<>();
-        List<Outcome> outcomes = new ArrayList<>();
         Leader leader = new Leader(project, soFar);
+        Map<CoopFamily, Fitter.Look> looks = new LinkedHashMap<>();
+        Stages stages = new Stages(progress);
         for (int n = 0; n < families.size() && !progress.cancelled(); n++) {
             CoopFamily family = families.get(n);
-            Project seeking = project.seeking(family);
-            FitResult fit =
-                    Fitter.fitUnder(
-                            leader.most(),
-                            seeking.fitRequest(),
-                            part(progress, family, n, families.size()),
-                            leader::hear);
-            fits.add(fit);
-            Optional<Design> design = fit.best().map(c -> Design.of(c, seeking));
-            design.ifPresent(d -> leader.hear(d.candidate()));
-            outcomes.add(new Outcome(family, design, fit.obstacle()));
+            stages.enter(family, LOOK * n / families.size(), LOOK / families.size());
+            FitRequest request = project.seeking(family).fitRequest();
+            looks.put(family, Fitter.look(leader.most(), request, stages, leader::hear));
+        }
+        Map<CoopFamily, FitResult> fits = new LinkedHashMap<>();
+        looks.forEach((family, look) -> fits.put(family, look.result()));
+        List<CoopFamily> best = promising(fits, project);
+        for (int n = 0; n < best.size() && !progress.cancelled(); n++) {
+            CoopFamily family = best.get(n);
+            if (leader.leaves(promise(fits.get(family).best().orElseThrow(), project))) {
+                continue;
+            }
+            double each = (1 - LOOK) / best.size();
+            stages.enter(family, LOOK + n * each, each);
+            FitResult fit = Objects.requireNonNull(looks.get(family)).search(leader::hear);
+            fit.best()
+                    .ifPresent(
+                            found -> {
+                                leader.hear(found);
+                                fits.put(family, fit);
+                            });
         }
         progress.report(1, "");
-        return derived(project, outcomes, fits);
+        return derived(project, fits);
     }
 
-    private static Design.Derived derived(
-            Project project, List<Outcome> outcomes, List<FitResult> fits) {
+    /** The kinds that look best, whatever is still missing of them. */
+    private static List<CoopFamily> promising(Map<CoopFamily, FitResult> fits, Project project) {
+        return fits.entrySet().stream()
+                .filter(e -> e.getValue().best().isPresent())
+                .sorted(
+                        Comparator.<Map.Entry<CoopFamily, FitResult>, Boolean>comparing(
+                                        e -> !suits(e.getKey(), project))
+                                .thenComparing(
+                                        e -> promise(e.getValue().best().orElseThrow(), project)))
+                .limit(SEARCHED)
+                .map(Map.Entry::getKey)
+                .toList();
+    }
+
+    private static double promise(Candidate candidate, Project project) {
+        return Design.of(candidate, project).bill().total().amount()
+                + MISSING * candidate.plan().missing().size()
+                + MOST * candidate.faults();
+    }
+
+    private static Design.Derived derived(Project project, Map<CoopFamily, FitResult> found) {
+        List<Outcome> outcomes = new ArrayList<>();
+        found.forEach(
+                (family, fit) ->
+                        outcomes.add(
+                                new Outcome(
+                                        family,
+                                        fit.best().map(c -> Design.of(c, project)),
+                                        fit.obstacle())));
+        List<FitResult> fits = List.copyOf(found.values());
         List<Outcome> ranked = outcomes.stream().sorted(order(project)).toList();
         Optional<Design> best = ranked.stream().flatMap(o -> o.design().stream()).findFirst();
         if (best.isEmpty()) {
@@ -166,26 +220,43 @@ public final class Kinds {
         return family.moved() == (project.flock().style() == Flock.Style.MOVED_DAILY);
     }
 
-    /** Those that go with the way of keeping first: what is seen first is likely to stay. */
+    /**
+     * Those that go with the way of keeping first: what is seen first is likely to stay. Where
+     * nothing lies there that could decide, the first of them is enough.
+     */
     private static List<CoopFamily> inOrder(Project project) {
         return Families.all().stream()
                 .sorted(Comparator.comparing(f -> !suits(f, project)))
+                .limit(project.heap().usable().isEmpty() ? 1 : Long.MAX_VALUE)
                 .toList();
     }
 
-    /** The share of one kind in the whole search. */
-    private static Progress part(Progress whole, CoopFamily family, int n, int of) {
-        return new Progress() {
-            @Override
-            public void report(double share, String words) {
-                whole.report((n + share * 0.999) / of, Words.say("family." + family.id()));
-            }
+    /** The whole work, of which one kind after the other does a part. */
+    private static final class Stages implements Progress {
+        private final Progress whole;
+        private String kind = "";
+        private double begins;
+        private double share;
 
-            @Override
-            public boolean cancelled() {
-                return whole.cancelled();
-            }
-        };
+        Stages(Progress whole) {
+            this.whole = whole;
+        }
+
+        void enter(CoopFamily family, double from, double part) {
+            kind = Words.say("family." + family.id());
+            begins = from;
+            share = part;
+        }
+
+        @Override
+        public void report(double done, String words) {
+            whole.report(begins + done * share * 0.999, kind);
+        }
+
+        @Override
+        public boolean cancelled() {
+            return whole.cancelled();
+        }
     }
 
     /** The best house so far, whatever its kind. */
@@ -230,6 +301,15 @@ public final class Kinds {
             return Families.find(candidate.spec().family())
                     .filter(f -> Kinds.suits(f, project))
                     .isPresent();
+        }
+
+        /** Whether a kind that looks like that is too far behind to be searched. */
+        boolean leaves(double promise) {
+            return holds() && promise > bill.amount() * BEHIND + SMALL.amount();
+        }
+
+        private boolean holds() {
+            return best.filter(b -> b.faults() == 0 && b.plan().missing().isEmpty()).isPresent();
         }
 
         /** What the wood of another kind may cost. */

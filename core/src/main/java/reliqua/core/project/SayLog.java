@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import reliqua.core.flock.Flock;
 import reliqua.core.keep.Entry;
@@ -18,6 +19,8 @@ import reliqua.core.measure.Words;
  * flock too, or what there is to eat and drink from.
  */
 public final class SayLog {
+    private static final Pattern WORD_AND_COUNT = Pattern.compile("[\\p{L} ]+ \\d+");
+
     private SayLog() {}
 
     /**
@@ -33,7 +36,7 @@ public final class SayLog {
         Tape tape = project.keeper().tape();
         return switch (new LogReader(today, tape, project.flock()).read(line)) {
             case LogReader.Read.Unclear unclear -> new SayEdit.Said.Unclear(unclear.message());
-            case LogReader.Read.Told told when isNote(told.entries()) -> {
+            case LogReader.Read.Told told when isWeak(told.entries()) -> {
                 SayEdit.Said other = SayEdit.read(line, project);
                 yield other instanceof SayEdit.Said.Change ? other : change(told.entries(), tape);
             }
@@ -41,9 +44,14 @@ public final class SayLog {
         };
     }
 
-    private static boolean isNote(List<Entry> entries) {
+    /** A note that says all, or a word and a bare number, which may be a price or a count. */
+    private static boolean isWeak(List<Entry> entries) {
         return entries.stream()
-                .allMatch(e -> e.what() instanceof Happening.Note n && n.text().equals(e.said()));
+                .allMatch(
+                        e ->
+                                e.what() instanceof Happening.Note n && n.text().equals(e.said())
+                                        || e.what() instanceof Happening.Paid
+                                                && WORD_AND_COUNT.matcher(e.said()).matches());
     }
 
     private static SayEdit.Said change(List<Entry> entries, Tape tape) {

@@ -77,6 +77,10 @@ class SayLogTest {
     @Test
     void whatIsSaidOfTheFlockElsewhereIsUnderstoodHereToo() {
         assertThat(said(START, "out all day").flock().style()).isEqualTo(Flock.Style.OUT_ALL_DAY);
+        assertThat(said(START, "hens 4").flock().total()).isEqualTo(4);
+        assertThat(said(START, "hens 4").book().log()).isEmpty();
+        assertThat(said(START, "grit 4").book().log().getFirst().what())
+                .isInstanceOf(Happening.Paid.class);
         assertThat(said(START, "Dora looks thin").book().log().getFirst().what())
                 .isInstanceOf(Happening.Note.class);
     }

@@ -48,7 +48,8 @@ public final class KeepStation implements Station {
                         new DueView(workspace),
                         new StoresView(workspace),
                         new EggsView(workspace),
-                        new LogView(workspace));
+                        new LogView(workspace),
+                        new AuditView(workspace));
         this.shown = views.getFirst();
         Label headline = Parts.text(Texts.get("station.keep"), "headline");
         headline.setMinWidth(Region.USE_PREF_SIZE);

@@ -1,0 +1,285 @@
+package reliqua.core.check;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import reliqua.core.check.WeakSpot.Grade;
+import reliqua.core.coop.Bounds;
+import reliqua.core.coop.Coop;
+import reliqua.core.coop.Duty.Trait;
+import reliqua.core.coop.Opening;
+import reliqua.core.coop.Part;
+import reliqua.core.coop.Part.MeshPart;
+import reliqua.core.coop.Part.RoofPart;
+import reliqua.core.coop.Part.WholePart;
+import reliqua.core.coop.Zone;
+import reliqua.core.flock.Predator;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Sum;
+
+/**
+ * The walk round a coop with the eyes of those that want in: every opening, all mesh, the edge at
+ * the ground, what is overhead, gaps, latches. Where the keeper names no animals, those are taken
+ * that are nearly everywhere.
+ */
+final class Audit {
+    /** Nearly everywhere. */
+    private static final Set<Predator> USUAL =
+            EnumSet.of(Predator.FOX, Predator.RAT, Predator.HAWK);
+
+    /** Corrugations stand so high over what they lie on. */
+    private static final Length CORRUGATION = Length.mm(16);
+
+    /** A floor this high is out of the reach of what digs. */
+    private static final Length RAISED = Length.mm(300);
+
+    private final Coop coop;
+    private final Set<Predator> about;
+    private final List<WeakSpot> spots = new ArrayList<>();
+
+    Audit(Coop coop, Set<Predator> about) {
+        this.coop = coop;
+        this.about = about.isEmpty() ? USUAL : about;
+    }
+
+    List<WeakSpot> walk() {
+        mesh();
+        openings();
+        edge();
+        overhead();
+        eaves();
+        pallets();
+        breakers();
+        spots.sort(
+                Comparator.comparing(WeakSpot::grade)
+                        .thenComparing(s -> -s.lets().size())
+                        .thenComparing(s -> s.what().key()));
+        return List.copyOf(spots);
+    }
+
+    private Set<Predator> those(Predicate<Predator> which) {
+        return about.stream()
+                .filter(which)
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(Predator.class)));
+    }
+
+    private void add(Sum what, List<String> marks, Set<Predator> lets, Grade grade, String mend) {
+        spots.add(new WeakSpot(what, marks, lets, grade, Sum.of(mend)));
+    }
+
+    /** Mesh by its aperture: what passes it, or who would try it first. */
+    private void mesh() {
+        record Kind(Length aperture, boolean near) {}
+        var byKind =
+                coop.parts().stream()
+                        .filter(p -> p instanceof MeshPart)
+                        .map(p -> (MeshPart) p)
+                        .filter(m -> !m.role().is(Trait.LIES_OUT))
+                        .collect(
+                                Collectors.groupingBy(m -> new Kind(m.aperture(), isNearBirds(m))));
+        byKind.forEach(
+                (kind, parts) -> {
+                    Set<Predator> lets =
+                            those(
+                                    p ->
+                                            !kind.aperture()
+                                                    .atMost(
+                                                            kind.near()
+                                                                    ? p.apertureNearBirds()
+                                                                    : p.apertureElsewhere()));
+                    List<String> marks = parts.stream().map(Part::mark).sorted().toList();
+                    add(
+                            Sum.of(kind.near() ? "audit.mesh.near" : "audit.mesh", kind.aperture()),
+                            marks,
+                            lets,
+                            lets.isEmpty() ? Grade.HOLDS : Grade.OPEN,
+                            lets.isEmpty() ? "audit.mesh.hold" : "audit.mesh.mend");
+                });
+    }
+
+    /** Mesh of the room birds sleep in: an arm through it reaches them. */
+    private boolean isNearBirds(MeshPart mesh) {
+        Bounds b = mesh.solid().bounds();
+        return coop.zones().stream()
+                .filter(z -> z.kind() == Zone.Kind.HOUSE)
+                .anyMatch(z -> b.near(z.floor(), Length.mm(150)));
+    }
+
+    private void openings() {
+        for (Opening.Kind kind : Opening.Kind.values()) {
+            List<Opening> all = coop.openings().stream().filter(o -> o.kind() == kind).toList();
+            if (all.isEmpty()) {
+                continue;
+            }
+            switch (kind) {
+                case POP_DOOR ->
+                        add(
+                                Sum.of("audit.pop"),
+                                near(all),
+                                those(p -> p.reach() != Predator.Reach.CARRIES_DISEASE),
+                                Grade.BY_HABIT,
+                                "audit.pop.mend");
+                case CLEAN_OUT_DOOR, GATE -> leaf(all, kind);
+                case NEST_ENTRANCE -> lids();
+                case WINDOW ->
+                        add(
+                                Sum.of("audit.window"),
+                                near(all),
+                                those(Predator::opensLatches),
+                                Grade.HOLDS,
+                                "audit.window.mend");
+                case EAVE_VENT, WALL_VENT -> {
+                    // What closes a vent is mesh, and has been looked at.
+                }
+            }
+        }
+    }
+
+    private void leaf(List<Opening> all, Opening.Kind kind) {
+        Set<Predator> hands = those(Predator::opensLatches);
+        add(
+                Sum.of(kind == Opening.Kind.GATE ? "audit.gate" : "audit.door", all.size()),
+                near(all),
+                hands,
+                hands.isEmpty() ? Grade.HOLDS : Grade.OPEN,
+                hands.isEmpty() ? "audit.leaf.hold" : "audit.latch.mend");
+        gap(near(all));
+    }
+
+    private void lids() {
+        Set<Predator> hands = those(Predator::opensLatches);
+        List<String> marks = coop.that(Trait.LID).stream().map(Part::mark).toList();
+        if (!marks.isEmpty()) {
+            add(
+                    Sum.of("audit.lid", marks.size()),
+                    marks,
+                    hands,
+                    hands.isEmpty() ? Grade.HOLDS : Grade.OPEN,
+                    hands.isEmpty() ? "audit.leaf.hold" : "audit.latch.mend");
+        }
+    }
+
+    /** A leaf has play round it; what slips through little gets a stop behind it. */
+    private void gap(List<String> marks) {
+        Set<Predator> slim = those(p -> p.gap().isPresent());
+        if (!slim.isEmpty()) {
+            add(Sum.of("audit.gap", least(slim)), marks, slim, Grade.HOLDS, "audit.gap.mend");
+        }
+    }
+
+    private static Length least(Set<Predator> slim) {
+        return slim.stream()
+                .flatMap(p -> p.gap().stream())
+                .min(Comparator.naturalOrder())
+                .orElseThrow();
+    }
+
+    /** Parts in the places of openings: their leaves. */
+    private List<String> near(List<Opening> openings) {
+        return coop.parts().stream()
+                .filter(p -> p.role().is(Trait.LEAF) || p instanceof WholePart)
+                .filter(
+                        p ->
+                                openings.stream()
+                                        .anyMatch(
+                                                o ->
+                                                        p.solid()
+                                                                .bounds()
+                                                                .near(o.place(), Length.mm(60))))
+                .map(Part::mark)
+                .toList();
+    }
+
+    /** The edge at the ground of whatever stands on it. */
+    private void edge() {
+        Set<Predator> diggers = those(Predator::digs);
+        boolean ground =
+                coop.zones().stream().anyMatch(z -> z.floorHeight().atMost(RAISED))
+                        || !coop.that(Trait.CLOSES_BELOW).isEmpty();
+        List<String> apron = coop.that(Trait.LIES_OUT).stream().map(Part::mark).toList();
+        boolean buried =
+                coop.parts().stream()
+                        .anyMatch(p -> p.solid().bounds().z0().compareTo(Length.mm(-100)) < 0);
+        if (!ground || diggers.isEmpty()) {
+            return;
+        }
+        boolean stopped = !apron.isEmpty() || buried;
+        add(
+                Sum.of(stopped ? "audit.edge.apron" : "audit.edge"),
+                apron,
+                diggers,
+                stopped ? Grade.HOLDS : Grade.OPEN,
+                stopped ? "audit.edge.hold" : "audit.edge.mend");
+    }
+
+    /** What comes from above lands in a run without a cover. */
+    private void overhead() {
+        Set<Predator> flying = those(Predator::comesFromAbove);
+        Optional<Zone> run =
+                coop.zones().stream().filter(z -> z.kind() == Zone.Kind.RUN).findFirst();
+        if (run.isEmpty() || flying.isEmpty()) {
+            return;
+        }
+        boolean covered = covers(run.get());
+        add(
+                Sum.of(covered ? "audit.cover" : "audit.open"),
+                List.of(),
+                flying,
+                covered ? Grade.HOLDS : Grade.OPEN,
+                covered ? "audit.cover.hold" : "audit.cover.mend");
+    }
+
+    /** Whether something flat lies over the middle of a run. */
+    private boolean covers(Zone run) {
+        Bounds floor = run.floor();
+        Length x = floor.x0().plus(floor.width().half());
+        Length y = floor.y0().plus(floor.depth().half());
+        return coop.parts().stream()
+                .filter(p -> p instanceof MeshPart || p instanceof RoofPart)
+                .map(p -> p.solid().bounds())
+                .anyMatch(
+                        b ->
+                                b.x0().atMost(x)
+                                        && b.x1().atLeast(x)
+                                        && b.y0().atMost(y)
+                                        && b.y1().atLeast(y)
+                                        && b.z0().atLeast(Length.mm(400)));
+    }
+
+    /** Ribs of roofing leave holes at eaves. */
+    private void eaves() {
+        Set<Predator> slim =
+                those(p -> p.gap().filter(g -> g.compareTo(CORRUGATION) < 0).isPresent());
+        List<String> sheets =
+                coop.parts().stream().filter(p -> p instanceof RoofPart).map(Part::mark).toList();
+        if (!slim.isEmpty() && !sheets.isEmpty()) {
+            add(Sum.of("audit.ribs", CORRUGATION), sheets, slim, Grade.OPEN, "audit.ribs.mend");
+        }
+    }
+
+    /** Rats live in what is hollow and lies on the ground. */
+    private void pallets() {
+        List<String> low =
+                coop.parts().stream()
+                        .filter(p -> p instanceof WholePart w && !w.ribs().isEmpty())
+                        .filter(p -> p.solid().bounds().z0().atMost(RAISED))
+                        .map(Part::mark)
+                        .toList();
+        Set<Predator> nesting = those(p -> p.reach() == Predator.Reach.GNAWS);
+        if (!low.isEmpty() && !nesting.isEmpty()) {
+            add(Sum.of("audit.hollow"), low, nesting, Grade.OPEN, "audit.hollow.mend");
+        }
+    }
+
+    private void breakers() {
+        Set<Predator> strong = those(p -> p.reach() == Predator.Reach.BREAKS);
+        if (!strong.isEmpty()) {
+            add(Sum.of("audit.walls"), List.of(), strong, Grade.OPEN, "audit.walls.mend");
+        }
+    }
+}

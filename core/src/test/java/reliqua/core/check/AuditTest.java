@@ -1,0 +1,71 @@
+package reliqua.core.check;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import reliqua.core.coop.Coop;
+import reliqua.core.coop.Houses;
+import reliqua.core.flock.Predator;
+import reliqua.core.measure.Tape;
+
+class AuditTest {
+    private static final Coop HOUSE = Houses.ordinary();
+
+    private static List<String> open(Coop coop, Predator... about) {
+        Set<Predator> all = EnumSet.noneOf(Predator.class);
+        all.addAll(List.of(about));
+        return WeakSpot.of(coop, all).stream()
+                .filter(s -> s.grade() == WeakSpot.Grade.OPEN)
+                .map(s -> s.what().key())
+                .toList();
+    }
+
+    @Test
+    void handsFindLatchesAndSlimBodiesFindRibs() {
+        assertThat(open(HOUSE, Predator.RACCOON)).contains("audit.door");
+        assertThat(open(HOUSE, Predator.OWL)).doesNotContain("audit.door", "audit.ribs");
+        assertThat(open(HOUSE, Predator.WEASEL)).contains("audit.ribs", "audit.mesh.near");
+        assertThat(open(HOUSE, Predator.BEAR)).contains("audit.walls");
+    }
+
+    @Test
+    void anUncoveredPlaceIsOnlyOpenToWhatComesThatWay() {
+        Coop run = Houses.randomWithRun(Houses.familiesWithRun().getFirst(), new Random(8));
+        List<WeakSpot> spots = WeakSpot.of(run, Set.of(Predator.HAWK));
+
+        assertThat(spots)
+                .extracting(s -> s.what().key())
+                .anyMatch(k -> k.equals("audit.open") || k.equals("audit.cover"));
+        assertThat(spots).noneMatch(s -> s.what().key().startsWith("audit.edge"));
+    }
+
+    @Test
+    void theWeakestComesFirstAndEverySpotHasItsWordsAndParts() {
+        Random random = new Random(4);
+        for (var family : Houses.families()) {
+            Coop coop = Houses.random(family, random);
+            List<WeakSpot> spots = WeakSpot.of(coop, EnumSet.allOf(Predator.class));
+            assertThat(spots)
+                    .isNotEmpty()
+                    .isSortedAccordingTo(java.util.Comparator.comparing(WeakSpot::grade));
+            for (WeakSpot spot : spots) {
+                assertThat(spot.what().words(Tape.METRIC)).isNotBlank().doesNotContain("{");
+                assertThat(spot.mend().words(Tape.INCH)).isNotBlank().doesNotContain("{");
+                assertThat(spot.marks()).allMatch(m -> coop.find(m).isPresent());
+                assertThat(spot.grade() == WeakSpot.Grade.OPEN && spot.lets().isEmpty()).isFalse();
+            }
+        }
+    }
+
+    @Test
+    void whereNoAnimalIsNamedThoseAreTakenThatAreEverywhere() {
+        assertThat(WeakSpot.of(HOUSE, Set.of()))
+                .flatExtracting(s -> List.copyOf(s.lets()))
+                .contains(Predator.FOX)
+                .doesNotContain(Predator.BEAR);
+    }
+}

@@ -1,0 +1,159 @@
+package reliqua.desktop.keep;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import reliqua.core.check.WeakSpot;
+import reliqua.core.coop.Coop;
+import reliqua.core.drawing.Elevation;
+import reliqua.core.drawing.Picture;
+import reliqua.core.project.Keeping;
+import reliqua.desktop.Texts;
+import reliqua.desktop.paint.PictureView;
+import reliqua.desktop.shell.Parts;
+import reliqua.desktop.work.Workspace;
+
+/** Where an animal may come in, the weakest place first, each lit up in the picture. */
+final class AuditView implements KeepView {
+    private static final int MOST_MARKS = 14;
+
+    private final Workspace workspace;
+    private final VBox list = new VBox(2);
+    private final PictureView picture = new PictureView();
+    private final HBox node;
+    private final VBox slip = new VBox(10);
+    private int selected;
+    private List<WeakSpot> spots = List.of();
+    private Optional<Coop> coop = Optional.empty();
+
+    AuditView(Workspace workspace) {
+        this.workspace = workspace;
+        picture.setId("audit-picture");
+        ScrollPane scroll = new ScrollPane(list);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("bare");
+        scroll.setMinWidth(330);
+        scroll.setPrefWidth(390);
+        HBox.setHgrow(picture, Priority.ALWAYS);
+        node = new HBox(14, scroll, picture);
+    }
+
+    @Override
+    public String id() {
+        return "audit";
+    }
+
+    @Override
+    public Node node() {
+        return node;
+    }
+
+    @Override
+    public Node slip() {
+        return slip;
+    }
+
+    @Override
+    public void refresh(Keeping now) {
+        spots = now.audit();
+        coop = now.coop();
+        selected = Math.min(selected, Math.max(0, spots.size() - 1));
+        list.getChildren().clear();
+        ToggleGroup group = new ToggleGroup();
+        WeakSpot.Grade grade = null;
+        for (int n = 0; n < spots.size(); n++) {
+            if (spots.get(n).grade() != grade) {
+                grade = spots.get(n).grade();
+                list.getChildren()
+                        .add(Parts.text(Texts.get("grade." + grade.name()), "strong", "stage"));
+            }
+            list.getChildren().add(line(n, group));
+        }
+        if (spots.isEmpty()) {
+            list.getChildren().add(Parts.text(Texts.get("audit.none"), "soft"));
+        }
+        show();
+    }
+
+    private Node line(int n, ToggleGroup group) {
+        WeakSpot spot = spots.get(n);
+        ToggleButton line = new ToggleButton(spot.what().words(workspace.tape()));
+        line.setId("spot-" + n);
+        line.setToggleGroup(group);
+        line.setSelected(n == selected);
+        line.setWrapText(true);
+        line.setMaxWidth(Double.MAX_VALUE);
+        line.getStyleClass().add("buy-line");
+        if (spot.grade() == WeakSpot.Grade.OPEN) {
+            line.getStyleClass().add("danger");
+        }
+        line.setOnAction(
+                _ -> {
+                    line.setSelected(true);
+                    selected = n;
+                    show();
+                });
+        return line;
+    }
+
+    private void show() {
+        slip.getChildren().clear();
+        picture.picture().set(new Picture(List.of(), 0, 0, 1, 1));
+        if (spots.isEmpty() || coop.isEmpty()) {
+            return;
+        }
+        WeakSpot spot = spots.get(selected);
+        picture.picture()
+                .set(
+                        Elevation.of(
+                                coop.get(),
+                                view(spot),
+                                workspace.tape(),
+                                new HashSet<>(spot.marks())));
+        String lets =
+                spot.lets().stream()
+                        .map(p -> p.sum().words(workspace.tape()))
+                        .collect(Collectors.joining(", "));
+        boolean open = spot.grade() == WeakSpot.Grade.OPEN;
+        slip.getChildren().add(Parts.text(spot.what().words(workspace.tape()), "title"));
+        if (!lets.isEmpty()) {
+            slip.getChildren().add(Parts.fact(Texts.get("audit.lets"), lets));
+        }
+        if (!spot.marks().isEmpty()) {
+            String marks =
+                    spot.marks().stream().limit(MOST_MARKS).collect(Collectors.joining(", "));
+            slip.getChildren().add(Parts.fact(Texts.get("audit.parts"), marks));
+        }
+        slip.getChildren()
+                .addAll(
+                        Parts.text(Texts.get(open ? "audit.mend" : "audit.hold"), "strong"),
+                        Parts.text(spot.mend().words(workspace.tape())),
+                        Parts.rule(),
+                        Parts.text(Texts.get("audit.advice"), "note"));
+        if (workspace.project().site().predators().isEmpty()) {
+            slip.getChildren().add(Parts.text(Texts.get("audit.usual"), "note"));
+        }
+    }
+
+    private Elevation.View view(WeakSpot spot) {
+        return spot.marks().stream()
+                .findFirst()
+                .flatMap(mark -> coop.flatMap(c -> c.find(mark)))
+                .map(
+                        p ->
+                                switch (p.role().duty().side()) {
+                                    case FRONT -> Elevation.View.FRONT;
+                                    case SIDE -> Elevation.View.SIDE;
+                                    case PLAN -> Elevation.View.PLAN;
+                                })
+                .orElse(Elevation.View.FRONT);
+    }
+}

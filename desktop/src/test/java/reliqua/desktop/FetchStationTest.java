@@ -1,0 +1,84 @@
+package reliqua.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.util.concurrent.TimeoutException;
+import javafx.scene.control.TextField;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import reliqua.core.buy.Bill;
+import reliqua.core.measure.Money;
+
+/** The list in the real window: another price, brought home, taken back, copied. */
+@ExtendWith(ApplicationExtension.class)
+class FetchStationTest {
+    private DrivenWindow window;
+
+    @Start
+    void start(Stage stage) throws IOException {
+        window = new DrivenWindow(stage, SettledHouse.ternLane(), "fetch");
+    }
+
+    @Stop
+    void stop() {
+        window.workspace.close();
+    }
+
+    private Bill bill() {
+        return DrivenWindow.design(window.workspace).bill();
+    }
+
+    /** The first line of hardware. */
+    private Bill.Line small() {
+        return bill().lines().stream()
+                .filter(l -> l.hardware().isPresent())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void aPriceIsChangedAndTheBillFollows(FxRobot robot) throws TimeoutException {
+        DrivenWindow.planned(window.workspace);
+        Money before = bill().total();
+        robot.interact(() -> window.fire("buy-" + small().id()));
+        DrivenWindow.type(robot, "#line-price", "0.60");
+        DrivenWindow.planned(window.workspace);
+        assertThat(
+                        window.project()
+                                .prices()
+                                .hardware()
+                                .get(small().hardware().orElseThrow())
+                                .price())
+                .isEqualTo(Money.of(0.6));
+        assertThat(bill().total()).isLessThan(before);
+
+        DrivenWindow.type(robot, "#line-price", "cheap");
+        assertThat(window.workspace.notice().get()).contains("4.50");
+    }
+
+    @Test
+    void whatIsBroughtHomeFallsOffTheListUntilItIsUndone(FxRobot robot) throws TimeoutException {
+        DrivenWindow.planned(window.workspace);
+        Money before = bill().total();
+        String kind = small().id();
+        int lots = window.project().heap().lots().size();
+        robot.interact(() -> window.fire("buy-" + small().id()));
+        robot.interact(() -> robot.lookup("#line-paid").queryAs(TextField.class).setText("4.00"));
+        robot.interact(() -> robot.lookup("#line-fetched").queryButton().fire());
+        DrivenWindow.planned(window.workspace);
+
+        assertThat(window.project().heap().lots()).hasSize(lots + 1);
+        assertThat(bill().total()).isLessThan(before);
+        assertThat(robot.lookup("#buy-" + kind).tryQuery()).isEmpty();
+
+        DrivenWindow.undo(robot);
+        DrivenWindow.planned(window.workspace);
+        assertThat(bill().total()).isEqualTo(before);
+    }
+}
