@@ -118,7 +118,10 @@ public final class Contact {
         double sum = 0;
         for (int n = 0; n < SLICES && high > low; n++) {
             double at = low + (n + 0.5) * (high - low) / SLICES;
-            sum += width(a, shared, at, b) * width(b, shared, at, a) * (high - low) / SLICES;
+            double one = width(a, shared, at, b);
+            if (one > 0) {
+                sum += one * width(b, shared, at, a) * (high - low) / SLICES;
+            }
         }
         return sum;
     }

@@ -2,8 +2,10 @@ package reliqua.core.coop;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -15,23 +17,38 @@ import reliqua.core.measure.Length;
 /**
  * A straight prism: a profile drawn in the plane of two axes and carried along the third. Every
  * part of a coop is one: a stick, a panel with its openings, a sloped rafter with its seats, a
- * sheet of roofing.
- *
- * @param along the axis it is carried along
- * @param outline corners of the profile in order; no corner twice. For {@code along} X they are (y,
- *     z), for Y (x, z), for Z (x, y)
- * @param holes openings inside the outline, each in order
- * @param from where it begins along the axis
- * @param to where it ends, beyond {@code from}
+ * sheet of roofing. A value: its box and its profile are worked out once, as contact asks for them
+ * again and again.
  */
-public record Solid(
-        Axis along, List<Corner> outline, List<List<Corner>> holes, Length from, Length to) {
+public final class Solid {
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
-    /** Refuses fewer than three corners and a prism without extent. */
-    public Solid {
-        outline = List.copyOf(outline);
-        holes = holes.stream().map(List::copyOf).toList();
+    private final Axis along;
+    private final List<Corner> outline;
+    private final List<List<Corner>> holes;
+    private final Length from;
+    private final Length to;
+    private final Bounds bounds;
+    private final boolean box;
+    private volatile @Nullable Polygon profile;
+
+    /**
+     * Refuses fewer than three corners and a prism without extent.
+     *
+     * @param along the axis it is carried along
+     * @param outline corners of the profile in order; no corner twice. For {@code along} X they are
+     *     (y, z), for Y (x, z), for Z (x, y)
+     * @param holes openings inside the outline, each in order
+     * @param from where it begins along the axis
+     * @param to where it ends, beyond {@code from}
+     */
+    public Solid(
+            Axis along, List<Corner> outline, List<List<Corner>> holes, Length from, Length to) {
+        this.along = along;
+        this.outline = List.copyOf(outline);
+        this.holes = holes.stream().map(List::copyOf).toList();
+        this.from = from;
+        this.to = to;
         if (outline.size() < 3 || from.compareTo(to) >= 0) {
             throw new IllegalArgumentException(
                     "a solid along "
@@ -44,6 +61,66 @@ public record Solid(
                             + outline.size()
                             + " corners has no volume");
         }
+        this.bounds = boundsOf(along, this.outline, from, to);
+        this.box =
+                outline.size() == 4
+                        && holes.isEmpty()
+                        && (isUpright(this.outline, 0) || isUpright(this.outline, 1));
+    }
+
+    /** The axis it is carried along. */
+    public Axis along() {
+        return along;
+    }
+
+    /** Corners of the profile in order. */
+    public List<Corner> outline() {
+        return outline;
+    }
+
+    /** Openings inside the outline. */
+    public List<List<Corner>> holes() {
+        return holes;
+    }
+
+    /** Where it begins along the axis. */
+    public Length from() {
+        return from;
+    }
+
+    /** Where it ends along the axis. */
+    public Length to() {
+        return to;
+    }
+
+    @Override
+    public boolean equals(@Nullable Object other) {
+        return other instanceof Solid s
+                && along == s.along
+                && from.equals(s.from)
+                && to.equals(s.to)
+                && outline.equals(s.outline)
+                && holes.equals(s.holes);
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(along, outline, holes, from, to);
+    }
+
+    @Override
+    public String toString() {
+        return "Solid[along "
+                + along
+                + ", "
+                + outline
+                + ", "
+                + holes
+                + ", "
+                + from
+                + " to "
+                + to
+                + "]";
     }
 
     /** An upright box. */
@@ -59,6 +136,10 @@ public record Solid(
 
     /** The box that just holds it. */
     public Bounds bounds() {
+        return bounds;
+    }
+
+    private static Bounds boundsOf(Axis along, List<Corner> outline, Length from, Length to) {
         Length u0 = outline.getFirst().u();
         Length u1 = u0;
         Length v0 = outline.getFirst().v();
@@ -78,14 +159,11 @@ public record Solid(
 
     /** Whether it is an upright box without holes. */
     public boolean isBox() {
-        if (outline.size() != 4 || !holes.isEmpty()) {
-            return false;
-        }
-        return isUpright(0) || isUpright(1);
+        return box;
     }
 
     /** Whether the sides of four corners are level and plumb by turns, from this corner on. */
-    private boolean isUpright(int first) {
+    private static boolean isUpright(List<Corner> outline, int first) {
         for (int i = 0; i < 4; i += 2) {
             Corner a = outline.get((first + i) % 4);
             Corner b = outline.get((first + i + 1) % 4);
@@ -150,10 +228,17 @@ public record Solid(
                 end);
     }
 
-    /** The profile in millimetres. */
+    /** The profile in millimetres; not to be changed. */
     public Polygon profile() {
-        return GEOMETRY.createPolygon(
-                ring(outline), holes.stream().map(Solid::ring).toArray(LinearRing[]::new));
+        Polygon known = profile;
+        if (known == null) {
+            known =
+                    GEOMETRY.createPolygon(
+                            ring(outline),
+                            holes.stream().map(Solid::ring).toArray(LinearRing[]::new));
+            profile = known;
+        }
+        return known;
     }
 
     private static LinearRing ring(List<Corner> corners) {
