@@ -4,10 +4,11 @@ import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
@@ -18,9 +19,6 @@ import picocli.CommandLine.Spec;
 import reliqua.core.check.Finding;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.cutting.Progress;
-import reliqua.core.drawing.Elevation;
-import reliqua.core.drawing.Oblique;
-import reliqua.core.drawing.Picture;
 import reliqua.core.fit.Candidate;
 import reliqua.core.fit.FitResult;
 import reliqua.core.fit.Fitter;
@@ -29,19 +27,21 @@ import reliqua.core.measure.Tape;
 import reliqua.core.project.Design;
 import reliqua.core.project.Kinds;
 import reliqua.core.project.Project;
+import reliqua.core.project.Shopping;
 import reliqua.core.stock.Lot;
-import reliqua.files.CoopJson;
+import reliqua.files.Exports;
 import reliqua.files.FitsJson;
 import reliqua.files.HeapCsv;
 import reliqua.files.InputException;
+import reliqua.files.ModelObj;
 import reliqua.files.NeedsJson;
 import reliqua.files.NeedsText;
 import reliqua.files.PacketPdf;
 import reliqua.files.PlanCsv;
 import reliqua.files.ProjectFile;
-import reliqua.files.SvgDrawing;
 import reliqua.files.TableImport;
 import reliqua.files.TextFile;
+import reliqua.files.WorkCalendar;
 
 /** Commands over a project file. */
 final class ProjectCommands {
@@ -154,15 +154,7 @@ final class ProjectCommands {
                 throws IOException, InputException {
             FitResult result = result(loaded, deadline);
             Candidate best = result.best().orElseThrow(() -> none(result.obstacle(), loaded));
-            Exports.all(folder, loaded, Design.of(best, loaded));
-            Output.write(
-                    folder.resolve("coop.json"),
-                    CoopJson.write(
-                            loaded.name(),
-                            best.spec(),
-                            best.coop(),
-                            Optional.of(best.plan()),
-                            loaded.flock().housed()));
+            write(folder, Exports.all(loaded, Design.of(best, loaded), LocalDate.now()));
             Tape tape = loaded.keeper().tape();
             Output.write(folder.resolve("fits.json"), FitsJson.write(result, tape));
             out().println("best " + describe(best, tape));
@@ -291,19 +283,25 @@ final class ProjectCommands {
         pieces,
         buy,
         cuts,
-        drawings
+        drawings,
+        all,
+        model,
+        list,
+        build
     }
 
     /** Writes one thing. */
     @Command(
             name = "export",
-            description = "Writes heap, pieces, buy, cuts or drawings.",
+            description =
+                    "Writes heap, pieces, buy, cuts, drawings, the model in space, the list for the"
+                            + " pocket, the calendar of the build, or all of it.",
             mixinStandardHelpOptions = true)
     static final class Export extends OverProject {
         @Option(
                 names = "--what",
                 required = true,
-                paramLabel = "heap|pieces|buy|cuts|drawings",
+                paramLabel = "heap|pieces|buy|cuts|drawings|all|model|list|build",
                 description = "what")
         private What what = What.heap;
 
@@ -311,7 +309,7 @@ final class ProjectCommands {
                 names = "--out",
                 required = true,
                 paramLabel = "FILE",
-                description = "file, or folder for drawings")
+                description = "file, or folder for drawings and all")
         private Path target = Path.of("");
 
         @Override
@@ -333,10 +331,27 @@ final class ProjectCommands {
                                         tape));
                 case buy -> Output.write(target, PlanCsv.bill(design.bill()));
                 case cuts -> Output.write(target, PlanCsv.cuts(design.candidate().plan(), tape));
-                default -> Exports.drawings(target, design, tape);
+                case list -> Output.write(target, Shopping.text(design, tape));
+                case build ->
+                        Output.write(
+                                target,
+                                WorkCalendar.write(
+                                        loaded.name(),
+                                        design.schedule(loaded, LocalDate.now()),
+                                        LocalDateTime.now()));
+                case model -> model(target, design);
+                case all -> write(target, Exports.all(loaded, design, LocalDate.now()));
+                default -> write(target, Exports.drawings(design, tape));
             }
             return 0;
         }
+    }
+
+    /** The model, and its colours in a file of the same name beside it. */
+    private static void model(Path target, Design design) throws IOException {
+        String name = String.valueOf(target.getFileName()).replaceAll("\\.[^.]*$", "") + ".mtl";
+        Output.write(target, ModelObj.write(design.candidate().coop(), name));
+        Output.write(target.resolveSibling(name), ModelObj.materials());
     }
 
     /** Adds a heap. */
@@ -395,34 +410,10 @@ final class ProjectCommands {
         }
     }
 
-    private static final class Exports {
-        static void all(Path folder, Project project, Design design) throws IOException {
-            Tape tape = project.keeper().tape();
-            drawings(folder, design, tape);
-            Map<String, String> tables =
-                    Map.of(
-                            "pieces.csv",
-                                    PlanCsv.pieces(
-                                            design.candidate().coop(),
-                                            design.candidate().plan(),
-                                            tape),
-                            "cuts.csv", PlanCsv.cuts(design.candidate().plan(), tape),
-                            "buy.csv", PlanCsv.bill(design.bill()));
-            for (Map.Entry<String, String> table : tables.entrySet()) {
-                Output.write(folder.resolve(table.getKey()), table.getValue());
-            }
-        }
-
-        static void drawings(Path folder, Design design, Tape tape) throws IOException {
-            Files.createDirectories(folder);
-            for (Elevation.View view : Elevation.View.values()) {
-                Picture picture = Elevation.of(design.candidate().coop(), view, tape, Set.of());
-                String name = view.name().toLowerCase(java.util.Locale.ROOT) + ".svg";
-                Output.write(folder.resolve(name), SvgDrawing.write(picture));
-            }
-            Output.write(
-                    folder.resolve("house.svg"),
-                    SvgDrawing.write(Oblique.of(design.candidate().coop())));
+    private static void write(Path folder, Map<String, byte[]> files) throws IOException {
+        Files.createDirectories(folder);
+        for (Map.Entry<String, byte[]> file : files.entrySet()) {
+            Output.write(folder.resolve(file.getKey()), file.getValue());
         }
     }
 }

@@ -4,12 +4,9 @@ import biweekly.Biweekly;
 import biweekly.ICalendar;
 import biweekly.component.VEvent;
 import biweekly.util.Frequency;
-import biweekly.util.ICalDate;
 import biweekly.util.Recurrence;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.time.ZoneOffset;
-import java.util.Date;
 import java.util.List;
 import reliqua.core.keep.Chore;
 import reliqua.core.keep.Due;
@@ -31,38 +28,28 @@ public final class KeepCalendar {
      * @param made when it is written; the same moment gives the same text
      */
     public static String write(String project, List<Due> dues, LocalDateTime made) {
-        ICalendar calendar = new ICalendar();
-        calendar.setProductId("-//Reliqua//Keep//EN");
-        Date stamp = Date.from(made.toInstant(ZoneOffset.UTC));
-        for (Due due : dues) {
-            calendar.addEvent(event(project, due, made.toLocalDate(), stamp));
-        }
+        ICalendar calendar = CalendarDays.calendar();
+        dues.forEach(due -> calendar.addEvent(event(project, due, made)));
         return Biweekly.write(calendar).go();
     }
 
-    private static VEvent event(String project, Due due, LocalDate from, Date stamp) {
+    private static VEvent event(String project, Due due, LocalDateTime made) {
         Chore chore = due.chore();
-        VEvent event = new VEvent();
-        event.setUid(chore.id() + "@" + project.replaceAll("[^A-Za-z0-9]+", "-"));
-        event.setDateTimeStamp(stamp);
-        event.setSummary(Words.say("chore." + chore.id()));
+        LocalDate from = made.toLocalDate();
+        VEvent event =
+                CalendarDays.event(
+                        chore.id() + "@" + project,
+                        from.isAfter(due.day()) ? from : due.day(),
+                        made,
+                        Words.say("chore." + chore.id()));
         event.setDescription(
                 Words.say(
                         "keep.ics",
                         Words.say("chore." + chore.id() + ".sign"),
                         Words.say("chore." + chore.id() + ".have"),
                         chore.minutes()));
-        event.setDateStart(day(from.isAfter(due.day()) ? from : due.day()), false);
         event.setRecurrenceRule(rule(chore));
         return event;
-    }
-
-    private static ICalDate day(LocalDate day) {
-        // The library writes the fields of a day as they are: no clock, no zone.
-        return new ICalDate(
-                new biweekly.util.DateTimeComponents(
-                        day.getYear(), day.getMonthValue(), day.getDayOfMonth()),
-                false);
     }
 
     private static Recurrence rule(Chore chore) {

@@ -106,6 +106,8 @@ public record Duty(
         SCRAPED,
         /** Filled with dry earth. */
         FILLED,
+        /** Holds what rots: it is kept moist and harvested. */
+        ROTS,
         /** Turns on an axle. */
         ROLLS,
         /** Leads rain away. */

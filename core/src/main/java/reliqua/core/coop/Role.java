@@ -86,6 +86,10 @@ public enum Role {
                     .serving(Latitude.mm(6, 60))
                     .minutes(3)
                     .seenFrom(Side.PLAN)),
+    SLAT(
+            'B',
+            Stage.FLOOR,
+            Duty.of(BATTEN, HIDDEN).serving(Latitude.mm(0, 0)).minutes(3).seenFrom(Side.PLAN)),
     WALL_PALLET(
             'P',
             Stage.WALLS,
@@ -224,6 +228,7 @@ public enum Role {
                     .serving(Latitude.mm(40, 40).orRound(50, 120))
                     .minutes(12)),
     DUST_BATH('Q', Stage.RUN, Duty.of(BATTEN, Trait.FILLED).serving(Latitude.mm(20, 80))),
+    WORM_BED('Q', Stage.RUN, Duty.of(BATTEN, Trait.LOOSE, Trait.ROTS).serving(Latitude.mm(20, 80))),
     PERCH('Q', Stage.RUN, Duty.of(BATTEN).serving(Latitude.mm(12, 25).orRound(40, 90))),
     PERCH_STAKE('Q', Stage.RUN, Duty.of(BATTEN).serving(Latitude.mm(20, 40))),
     AXLE('W', Stage.RUN, Duty.of(FRAME, SHOWN, BOLTED).serving(Latitude.mm(15, 40)).minutes(15)),

@@ -35,7 +35,7 @@ public enum Chore {
     /** A little each month keeps deep litter dry. */
     TOP_UP(every(30), 10, Where.litter(Litter.DEEP)),
     /** A worm bed under slats dries out or drowns unseen. */
-    SLATTED_BED(every(30), 20, Where.litter(Litter.SLATTED)),
+    SLATTED_BED(every(30), 20, Where.trait(Trait.ROTS)),
     /** What falls through wire is taken away before it reaches it. */
     UNDER_WIRE(every(14), 30, Where.litter(Litter.WIRE)),
     /** Red mites breed in the ends of roosts; a fortnight is less than two of their lives. */

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import reliqua.core.flock.BirdClass;
+import reliqua.core.flock.Daylight;
 import reliqua.core.flock.Flock;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Weight;
@@ -177,7 +178,7 @@ public record KeepYears(
                     taken,
                     lost,
                     minutes,
-                    Laying.dayHours(month.atDay(15), southern));
+                    Daylight.hours(month.atDay(15), southern));
         }
     }
 }

@@ -3,6 +3,7 @@ package reliqua.core.keep;
 import java.time.LocalDate;
 import java.util.Map;
 import reliqua.core.flock.BirdClass;
+import reliqua.core.flock.Daylight;
 
 /**
  * What hens usually lay. A class lays at its best in long days; short ones and the moult of autumn
@@ -27,24 +28,11 @@ public final class Laying {
     /** The moult takes so much of it, in the two months in which most hens moult. */
     private static final double MOULT = 0.55;
 
-    /** Day lengths are those of the 50th parallel. */
-    private static final double LATITUDE = Math.toRadians(50);
-
-    private static final double TILT = Math.toRadians(23.44);
-
     private Laying() {}
-
-    /** Hours from sunrise to sunset. */
-    public static double dayHours(LocalDate day, boolean southern) {
-        double turn = 2 * Math.PI * (day.getDayOfYear() + 10) / 365.25;
-        double declination = -TILT * Math.cos(turn) * (southern ? -1 : 1);
-        double cosine = -Math.tan(LATITUDE) * Math.tan(declination);
-        return 24 / Math.PI * Math.acos(Math.max(-1, Math.min(1, cosine)));
-    }
 
     /** Eggs of a hen on a day, as is usual. */
     public static double usual(BirdClass kind, LocalDate day, boolean southern) {
-        double light = (dayHours(day, southern) - LITTLE_LIGHT) / (FULL_LIGHT - LITTLE_LIGHT);
+        double light = (Daylight.hours(day, southern) - LITTLE_LIGHT) / (FULL_LIGHT - LITTLE_LIGHT);
         double share = LEAST + (1 - LEAST) * Math.max(0, Math.min(1, light));
         return BEST.getOrDefault(kind, 0.0) * share * (moults(day, southern) ? MOULT : 1);
     }

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import reliqua.core.flock.BirdClass;
+import reliqua.core.flock.Daylight;
 import reliqua.core.flock.Flock;
 import reliqua.core.measure.Sum;
 
@@ -71,7 +72,7 @@ public record LowLaying(double rate, double usual, List<Sum> causes) {
         if (Laying.moults(today, southern)) {
             causes.add(Sum.of("laying.moult"));
         }
-        if (Laying.dayHours(today, southern) < SHORT_DAY) {
+        if (Daylight.hours(today, southern) < SHORT_DAY) {
             causes.add(Sum.of("laying.light"));
         }
         if (dues.stream().anyMatch(d -> d.chore() == Chore.MITES && d.isNow())) {

@@ -1,9 +1,11 @@
 package reliqua.core.project;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import reliqua.core.build.Schedule;
 import reliqua.core.build.Step;
 import reliqua.core.build.Steps;
 import reliqua.core.buy.Bill;
@@ -47,6 +49,20 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
         return plan.cutCount() * MINUTES_A_CUT
                 + plan.makingMinutes()
                 + Steps.minutesLeft(steps, done);
+    }
+
+    /** The work that is left, spread over the keeper's hours from a day on. */
+    public Schedule schedule(Project project, LocalDate from) {
+        WorkPlan plan = candidate.plan();
+        int saw = plan.cutCount() * MINUTES_A_CUT + plan.makingMinutes();
+        List<Step> left = steps.stream().filter(s -> !project.done().contains(s.key())).toList();
+        return Schedule.of(
+                saw,
+                left,
+                project.keeper(),
+                project.site().climate(),
+                project.site().southern(),
+                from);
     }
 
     /** All work, in minutes. */

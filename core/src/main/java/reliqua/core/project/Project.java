@@ -27,6 +27,7 @@ import reliqua.core.flock.NeedChange;
 import reliqua.core.flock.Needs;
 import reliqua.core.flock.Site;
 import reliqua.core.flock.WhatIf;
+import reliqua.core.keep.Happening;
 import reliqua.core.keep.KeepBook;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Words;
@@ -127,6 +128,17 @@ public record Project(
                 Set.of(),
                 List.of(),
                 KeepBook.EMPTY);
+    }
+
+    /**
+     * The next coop of the same keeper: birds, ground, what is left of the heap and prices go on,
+     * and what was noted to do otherwise.
+     */
+    public Project next(String other) {
+        return start(other, keeper, flock, heap, prices)
+                .withSite(site)
+                .seekingAny()
+                .withBook(KeepBook.EMPTY.plus(book.of(Happening.NextTime.class)));
     }
 
     public Project withKeeper(Keeper other) {

@@ -54,6 +54,20 @@ class ClosedHouseTest {
         }
     }
 
+    /** Droppings fall between slats; nothing comes up there, as the space below is closed. */
+    @ParameterizedTest
+    @MethodSource("reliqua.core.coop.Houses#familiesWithSlats")
+    void noGapLeadsUpBetweenSlats(CoopFamily family) {
+        Random random = new Random(84);
+        for (int n = 0; n < 3; n++) {
+            Coop coop = Houses.random(new Houses.Pair(family, AddOn.SLATTED_FLOOR), random);
+            assertThat(coop.of(Role.DECK)).isEmpty();
+            fill(coop);
+            fillGround();
+            assertThat(leak(coop)).as("house %d %s", n, coop.measures()).isEqualTo("closed");
+        }
+    }
+
     @ParameterizedTest
     @MethodSource("reliqua.core.coop.Houses#familiesWithRun")
     void noGapLeadsIntoTheRun(CoopFamily family) {

@@ -52,6 +52,11 @@ public final class Houses {
         return families().stream().filter(f -> f.addOns().contains(AddOn.WINDOW)).toList();
     }
 
+    /** Every kind that can stand on slats over a bed. */
+    public static List<CoopFamily> familiesWithSlats() {
+        return families().stream().filter(f -> f.addOns().contains(AddOn.SLATTED_FLOOR)).toList();
+    }
+
     /** A kind of coop and something that is built on to it. */
     public record Pair(CoopFamily family, AddOn addOn) {
         @Override

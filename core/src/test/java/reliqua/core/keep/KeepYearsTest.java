@@ -11,6 +11,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import reliqua.core.coop.Houses;
 import reliqua.core.flock.BirdClass;
+import reliqua.core.flock.Daylight;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Speed;
 import reliqua.core.measure.Temperature;
@@ -67,10 +68,10 @@ class KeepYearsTest {
         LocalDate june = LocalDate.of(2026, 6, 21);
         LocalDate december = LocalDate.of(2026, 12, 21);
 
-        assertThat(Laying.dayHours(june, false)).isBetween(16.0, 16.6);
-        assertThat(Laying.dayHours(december, false)).isBetween(7.6, 8.2);
-        assertThat(Laying.dayHours(june, true))
-                .isCloseTo(Laying.dayHours(december, false), within(0.1));
+        assertThat(Daylight.hours(june, false)).isBetween(16.0, 16.6);
+        assertThat(Daylight.hours(december, false)).isBetween(7.6, 8.2);
+        assertThat(Daylight.hours(june, true))
+                .isCloseTo(Daylight.hours(december, false), within(0.1));
         assertThat(Laying.usual(BirdClass.STANDARD, june, false))
                 .isGreaterThan(2 * Laying.usual(BirdClass.STANDARD, december, false));
     }

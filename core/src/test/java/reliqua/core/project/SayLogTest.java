@@ -86,6 +86,20 @@ class SayLogTest {
     }
 
     @Test
+    void whatWasNotedGoesOnIntoTheNextCoopAndNothingElseOfTheLog() {
+        Project used = said(said(START, "12 eggs"), "next time width 2400");
+
+        Project next = used.next("Second");
+
+        assertThat(next.book().log())
+                .extracting(Entry::what)
+                .containsExactly(new Happening.NextTime("width 2400"));
+        assertThat(next.flock()).isEqualTo(used.flock());
+        assertThat(next.chosen()).isEmpty();
+        assertThat(next.anyKind()).isTrue();
+    }
+
+    @Test
     void nonsenseAndDaysToComeAreRefusedWithWords() {
         for (String line : new String[] {"12", "?", "", "2027-01-01 12 eggs", "5000 eggs"}) {
             assertThat(SayLog.read(line, START, TODAY))

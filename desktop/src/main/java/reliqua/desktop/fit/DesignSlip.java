@@ -46,6 +46,7 @@ final class DesignSlip extends VBox {
     private final PricedRemedies remedies = new PricedRemedies(this::showRemedies);
     private Optional<Design> shown = Optional.empty();
     private final VBox idle = new VBox(5);
+    private final LastTime lastTime;
     private final Label fault = Parts.text("", "danger", "note");
     private final Button settle = new Button();
     private final Label figures = Parts.text("", "soft");
@@ -53,6 +54,7 @@ final class DesignSlip extends VBox {
     DesignSlip(Workspace workspace) {
         super(9);
         this.workspace = workspace;
+        this.lastTime = new LastTime(workspace);
         workspace.designs().progress().addListener((_, _, _) -> priceWhenPlanned());
         getChildren().addAll(kind, note, lengths);
         fault.managedProperty().bind(fault.textProperty().isNotEmpty());
@@ -68,6 +70,7 @@ final class DesignSlip extends VBox {
                         Parts.rule(),
                         Parts.text(Texts.get("fit.findings"), "strong"),
                         findings,
+                        lastTime,
                         idle);
     }
 
@@ -173,6 +176,7 @@ final class DesignSlip extends VBox {
     void refresh(Optional<Design> design) {
         shown = design;
         showIdle();
+        lastTime.refresh();
         showKind(workspace.project());
         boolean settled = workspace.project().chosen().isPresent();
         settle.setText(Texts.get(settled ? "fit.unsettle" : "fit.settle"));

@@ -1,5 +1,8 @@
 package reliqua.desktop.raise;
 
+import java.io.File;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDateTime;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -11,18 +14,24 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
+import reliqua.core.build.Schedule;
 import reliqua.core.build.Step;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Stage;
 import reliqua.core.drawing.Elevation;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
+import reliqua.core.project.Dates;
 import reliqua.core.project.Design;
 import reliqua.desktop.Texts;
 import reliqua.desktop.paint.PictureView;
 import reliqua.desktop.shell.Parts;
 import reliqua.desktop.shell.Station;
+import reliqua.desktop.work.Reasons;
 import reliqua.desktop.work.Workspace;
+import reliqua.files.WorkCalendar;
+import reliqua.files.disk.SafeFile;
 
 /** The steps of the build, in order, with what goes on lit up. */
 public final class RaiseStation implements Station {
@@ -93,10 +102,7 @@ public final class RaiseStation implements Station {
     public void refresh() {
         List<Step> now = all();
         long done = now.stream().filter(this::isDone).count();
-        summary.setText(
-                now.isEmpty()
-                        ? Texts.get("raise.none")
-                        : Texts.get("raise.summary", done, now.size()));
+        summary.setText(summary(now, done));
         steps.getChildren().clear();
         Stage stage = null;
         for (Step step : now) {
@@ -111,6 +117,82 @@ public final class RaiseStation implements Station {
             selected = now.stream().filter(s -> !isDone(s)).findFirst().map(Step::role);
         }
         show();
+    }
+
+    private String summary(List<Step> now, long done) {
+        if (now.isEmpty()) {
+            return Texts.get("raise.none");
+        }
+        String steps = Texts.get("raise.summary", done, now.size());
+        return schedule()
+                .flatMap(Schedule::ready)
+                .map(day -> Texts.get("raise.ready", steps, Dates.day(day)))
+                .orElse(steps);
+    }
+
+    private Optional<Schedule> schedule() {
+        return workspace
+                .designs()
+                .state()
+                .get()
+                .design()
+                .map(d -> d.schedule(workspace.project(), workspace.today()));
+    }
+
+    /** The next day of work: what is done on it, and who is wanted. */
+    private Node nextSession(Schedule.Session session) {
+        VBox box =
+                new VBox(
+                        3,
+                        Parts.text(
+                                Texts.get(
+                                        "raise.session",
+                                        Dates.near(session.day()),
+                                        session.minutes() / 60,
+                                        session.minutes() % 60),
+                                "strong"));
+        session.works()
+                .forEach(
+                        w ->
+                                box.getChildren()
+                                        .add(
+                                                Parts.text(
+                                                        "\u00b7 " + WorkCalendar.words(w),
+                                                        "note-ink")));
+        if (session.wantsHelp()) {
+            box.getChildren().add(Parts.text(Texts.get("raise.session.help"), "note"));
+        }
+        box.getChildren()
+                .add(
+                        Parts.button(
+                                "build-calendar",
+                                Texts.get("raise.calendar"),
+                                this::saveCalendar,
+                                "small"));
+        box.getStyleClass().add("box");
+        return box;
+    }
+
+    private void saveCalendar() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(Texts.get("raise.calendar"));
+        chooser.setInitialFileName(workspace.project().name() + ".ics");
+        File file = chooser.showSaveDialog(bench.getScene().getWindow());
+        Optional<Schedule> schedule = schedule();
+        if (file == null || schedule.isEmpty()) {
+            return;
+        }
+        String text =
+                WorkCalendar.write(workspace.project().name(), schedule.get(), LocalDateTime.now());
+        workspace
+                .background()
+                .run(
+                        () -> {
+                            SafeFile.write(file.toPath(), text.getBytes(StandardCharsets.UTF_8));
+                            return Texts.get("export.done");
+                        },
+                        workspace::tell,
+                        e -> workspace.tell(Texts.get("file.cannotWrite", Reasons.of(e))));
     }
 
     private Node line(Step step) {
@@ -192,6 +274,14 @@ public final class RaiseStation implements Station {
                         key ->
                                 slip.getChildren()
                                         .add(caution(Texts.get("raise.mind"), Words.say(key))));
+        showSession();
+    }
+
+    private void showSession() {
+        schedule().stream()
+                .flatMap(s -> s.sessions().stream())
+                .findFirst()
+                .ifPresent(s -> slip.getChildren().addAll(Parts.rule(), nextSession(s)));
     }
 
     private static Node caution(String title, String words) {

@@ -2,12 +2,11 @@ package reliqua.desktop.shell;
 
 import java.io.File;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -19,7 +18,6 @@ import javafx.scene.input.KeyEvent;
 import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import org.jspecify.annotations.Nullable;
-import reliqua.core.drawing.Elevation;
 import reliqua.core.flock.Flock;
 import reliqua.core.flock.Keeper;
 import reliqua.core.measure.Tape;
@@ -30,12 +28,11 @@ import reliqua.desktop.Texts;
 import reliqua.desktop.work.Reasons;
 import reliqua.desktop.work.Workspace;
 import reliqua.files.DemoProjects;
+import reliqua.files.Exports;
 import reliqua.files.HeapCsv;
 import reliqua.files.InputException;
 import reliqua.files.PacketPdf;
-import reliqua.files.PlanCsv;
 import reliqua.files.ProjectFile;
-import reliqua.files.SvgDrawing;
 import reliqua.files.TableImport;
 import reliqua.files.TextFile;
 import reliqua.files.disk.SafeFile;
@@ -81,6 +78,7 @@ final class Commands {
                         redo,
                         new SeparatorMenuItem(),
                         item("menu.new", this::startNew),
+                        item("menu.next", this::startNext),
                         item("menu.open", this::open),
                         recent,
                         item("menu.saveAs", this::saveAs),
@@ -210,6 +208,14 @@ final class Commands {
         shell.go("birds");
     }
 
+    /** What is learned goes on into the next coop. */
+    private void startNext() {
+        Project now = workspace.project();
+        Project next = now.next(Texts.get("next.name", now.name()));
+        workspace.open(next, workspace.folder().freshPlace(next.name()));
+        shell.go("fit");
+    }
+
     private void demo(Project project) {
         workspace.open(project, workspace.folder().freshPlace(project.name()));
     }
@@ -313,16 +319,9 @@ final class Commands {
     }
 
     private void exportTo(Path folder, Design design) throws IOException {
-        Tape tape = workspace.tape();
-        var coop = design.candidate().coop();
-        var plan = design.candidate().plan();
-        write(folder.resolve("heap.csv"), HeapCsv.write(workspace.project().heap()));
-        write(folder.resolve("pieces.csv"), PlanCsv.pieces(coop, plan, tape));
-        write(folder.resolve("cuts.csv"), PlanCsv.cuts(plan, tape));
-        write(folder.resolve("buy.csv"), PlanCsv.bill(design.bill()));
-        for (Elevation.View view : Elevation.View.values()) {
-            String name = view.name().toLowerCase(Locale.ROOT) + ".svg";
-            write(folder.resolve(name), SvgDrawing.write(Elevation.of(coop, view, tape, Set.of())));
+        for (Map.Entry<String, byte[]> file :
+                Exports.all(workspace.project(), design, workspace.today()).entrySet()) {
+            SafeFile.write(folder.resolve(file.getKey()), file.getValue());
         }
     }
 
@@ -346,9 +345,5 @@ final class Commands {
                         },
                         workspace::tell,
                         e -> workspace.tell(Texts.get("file.cannotWrite", Reasons.of(e))));
-    }
-
-    private static void write(Path file, String text) throws IOException {
-        SafeFile.write(file, text.getBytes(StandardCharsets.UTF_8));
     }
 }

@@ -52,6 +52,7 @@ public final class CoopBuilder {
             case PERCH -> Optional.of(new Perch());
             case WHEELS -> Optional.of(new Wheels());
             case WIRE_FLOOR -> Optional.of(new WireFloor());
+            case SLATTED_FLOOR -> Optional.of(new WormBed());
         };
     }
 

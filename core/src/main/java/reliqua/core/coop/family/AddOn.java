@@ -30,7 +30,9 @@ public enum AddOn {
     /** Two wheels under one end of a pen that is moved. */
     WHEELS("wheels", FoundPart.Use.WHEELS),
     /** Mesh under a pen. */
-    WIRE_FLOOR("wire-floor");
+    WIRE_FLOOR("wire-floor"),
+    /** Slats in place of the deck, over a bed on the ground that worms turn into earth. */
+    SLATTED_FLOOR("slatted-floor", List.of(Choices.Group.BOARDS));
 
     /** What a house on the ground or off it has room for. */
     static final Set<AddOn> OF_HOUSES =

@@ -12,6 +12,13 @@ import reliqua.core.measure.Sum;
 final class FloorBuilder {
     private static final Length LEGS_APART = Length.mm(1850);
     private static final Length SKIDS_APART = Length.mm(1200);
+
+    /** A slat of 19 mm carries a bird over so much without a spring in it. */
+    private static final Length SLATS_SPAN = Length.mm(420);
+
+    /** Between 20 and 25 mm; the last even share of the room may be a little more. */
+    private static final Length SLAT_GAP = Length.mm(20);
+
     private static final Length THICK_DECK = Length.mm(15);
     private static final Length MIDDLING_DECK = Length.mm(11);
 
@@ -25,6 +32,9 @@ final class FloorBuilder {
 
     /** A thin deck wants its joists closer. */
     private Length joistsApart() {
+        if (at.slatted()) {
+            return SLATS_SPAN;
+        }
         if (at.c.deck().atLeast(THICK_DECK)) {
             return ShedLayout.MEMBERS_APART;
         }
@@ -59,7 +69,48 @@ final class FloorBuilder {
                     depth.minus(jt.times(2)),
                     Solid.box(x, x.plus(jt), jt, depth.minus(jt), bottom, top));
         }
-        deck();
+        if (at.slatted()) {
+            slats();
+        } else {
+            deck();
+        }
+    }
+
+    /**
+     * Slats across the joists from wall to wall: edge to edge where a wall stands on them, between
+     * with a gap that droppings fall through and no foot does.
+     */
+    private void slats() {
+        Length wide = at.slat().width();
+        Length wall = at.wall().width();
+        int under = Math.ceilDiv((int) Math.ceil(wall.toMm()), (int) Math.floor(wide.toMm()));
+        Length edge = wide.times(under);
+        for (int n = 0; n < under; n++) {
+            slat(wide.times(n));
+            slat(at.d.depth().minus(wide.times(n + 1L)));
+        }
+        Length room = at.d.depth().minus(edge.times(2));
+        Length pitch = wide.plus(SLAT_GAP);
+        long between = Math.max(0, room.minus(SLAT_GAP).nm() / pitch.nm());
+        Length gap = room.minus(wide.times(between)).dividedBy(between + 1);
+        for (int n = 0; n < between; n++) {
+            slat(edge.plus(gap).plus(wide.plus(gap).times(n)));
+        }
+    }
+
+    private void slat(Length y) {
+        Length width = at.d.width();
+        book.stick(
+                Role.SLAT,
+                at.slat(),
+                width,
+                Solid.box(
+                        Length.ZERO,
+                        width,
+                        y,
+                        y.plus(at.slat().width()),
+                        at.joistTop(),
+                        at.deckTop()));
     }
 
     private void legs() throws Unbuildable {

@@ -52,6 +52,13 @@ final class RaisedHouse extends ShedFamily {
     }
 
     @Override
+    public Set<AddOn> addOns() {
+        Set<AddOn> all = EnumSet.copyOf(super.addOns());
+        all.add(AddOn.SLATTED_FLOOR);
+        return all;
+    }
+
+    @Override
     public Set<FoundPart.Use> places() {
         return EnumSet.of(FoundPart.Use.HATCH);
     }

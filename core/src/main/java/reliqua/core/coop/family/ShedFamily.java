@@ -23,7 +23,7 @@ abstract class ShedFamily implements CoopFamily {
     abstract Map<String, Length> usual(Choices choices);
 
     @Override
-    public final Set<AddOn> addOns() {
+    public Set<AddOn> addOns() {
         return ShedHouse.ADD_ONS;
     }
 

@@ -108,11 +108,13 @@ final class ShedHouse {
         return high;
     }
 
-    /** Between skids there is just room for rats, so there it is always closed. */
+    /**
+     * Between skids there is just room for rats, and slats have gaps: there it is always closed.
+     */
     private static void underside(ShedLayout at, PartsBook book) {
         boolean open = at.c.underside() == Practice.Underside.OPEN;
         boolean onSkids = at.kind.base() == ShedKind.Base.SKIDS;
-        if (open && !onSkids && at.runOut().isEmpty()) {
+        if (open && !onSkids && !at.slatted() && at.runOut().isEmpty()) {
             return;
         }
         Footprint footprint =

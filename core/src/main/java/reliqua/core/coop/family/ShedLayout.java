@@ -55,6 +55,7 @@ final class ShedLayout {
 
     private final Optional<Length> runOut;
     private final boolean withWindow;
+    private final boolean slatted;
 
     ShedLayout(ShedDimensions d, DesignSpec spec, Brief brief, ShedKind kind) throws Unbuildable {
         this.d = d;
@@ -64,6 +65,7 @@ final class ShedLayout {
                         ? Optional.of(spec.length(ShedSizes.RUN_LENGTH))
                         : Optional.empty();
         this.withWindow = spec.addOns().contains(AddOn.WINDOW);
+        this.slatted = spec.addOns().contains(AddOn.SLATTED_FLOOR);
         this.needs = brief.needs();
         this.kind = kind;
         this.leaf = kind.leaf(c);
@@ -159,12 +161,22 @@ final class ShedLayout {
     }
 
     /** Top of joists and legs. */
+    /** Whether birds stand on slats, through which droppings fall. */
+    boolean slatted() {
+        return slatted;
+    }
+
+    /** Laid flat. */
+    Section slat() {
+        return c.section(Choices.Group.TRIM);
+    }
+
     Length joistTop() {
         return d.clear().plus(floor().width());
     }
 
     Length deckTop() {
-        return joistTop().plus(c.deck());
+        return joistTop().plus(slatted ? slat().thickness() : c.deck());
     }
 
     /** Top of the front plate. */
