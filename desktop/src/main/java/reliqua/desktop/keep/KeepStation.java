@@ -179,6 +179,6 @@ public final class KeepStation implements Station {
         if (workspace.project().book().start().isEmpty()) {
             return Texts.get("keep.empty");
         }
-        return Texts.get("keep.summary", keeping.now().size(), keeping.capacities().daysAway());
+        return Texts.get("keep.summary", keeping.now().size());
     }
 }
