@@ -102,6 +102,23 @@ class KeepStationTest {
     }
 
     @Test
+    void weakSpotsAndSeasonsLightUpWhatTheyAreAbout(FxRobot robot) throws TimeoutException {
+        DrivenWindow.planned(window.workspace);
+        PictureView due = robot.lookup("#keep-picture").queryAs(PictureView.class);
+        var before = due.picture().get();
+        robot.interact(() -> window.fire("season-WINTER"));
+        assertThat(due.picture().get()).isNotEqualTo(before);
+        assertThat(robot.lookup("#slip .title").queryLabeled().getText())
+                .isEqualTo("For the winter");
+
+        robot.interact(() -> window.fire("keep-audit"));
+        assertThat(robot.lookup("#spot-0").tryQuery()).isPresent();
+        String first = robot.lookup("#slip .title").queryLabeled().getText();
+        robot.interact(() -> window.fire("spot-1"));
+        assertThat(robot.lookup("#slip .title").queryLabeled().getText()).isNotEqualTo(first);
+    }
+
+    @Test
     void eggsArePlottedAndALineOfTheLogIsPutRight(FxRobot robot) {
         robot.interact(() -> window.fire("keep-eggs"));
         XYChart<?, ?> laying = robot.lookup("#laying").queryAs(XYChart.class);

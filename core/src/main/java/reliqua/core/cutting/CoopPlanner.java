@@ -24,6 +24,10 @@ public final class CoopPlanner {
 
     private final Heap heap;
     private final Heap workable;
+
+    /** Each of so many neighbours may share a roll or not; more kinds of mesh are in no coop. */
+    private static final int MOST_APART = 3;
+
     private final PriceBook prices;
     private final Workshop workshop;
     private final CutPlanner.Settings settings;
@@ -229,9 +233,55 @@ public final class CoopPlanner {
         gathered.add(demand.sticks(), how, progress);
         sheets(demand, gathered, how, progress);
         gathered.add(demand.roofing(), how, progress);
-        for (Length aperture : demand.apertures()) {
+        meshes(demand, gathered, how, progress);
+        return gathered;
+    }
+
+    /**
+     * Each aperture from rolls of its own; where that leaves something to buy, also with coarser
+     * mesh cut from the rolls of finer: one roll may serve both.
+     */
+    private void meshes(Demand all, Gathered gathered, CutPlanner.Settings how, Progress progress) {
+        List<Length> apertures = all.apertures();
+        if (apertures.isEmpty()) {
+            return;
+        }
+        Gathered best = meshes(all, apart(apertures, -1), how, progress);
+        Money bound = best.bound();
+        int ways = 1 << Math.min(MOST_APART, apertures.size() - 1);
+        for (int joined = ways - 2; joined >= 0 && !best.isFree(); joined--) {
+            Gathered other = meshes(all, apart(apertures, joined), how, progress);
+            bound = Money.min(bound, other.bound());
+            best = Gathered.ORDER.compare(other, best) < 0 ? other : best;
+        }
+        gathered.take(best, bound);
+    }
+
+    /**
+     * Apertures in groups of neighbours.
+     *
+     * @param cuts a bit for each two neighbours, set where a group ends between them
+     */
+    private static List<List<Length>> apart(List<Length> apertures, int cuts) {
+        List<List<Length>> groups = new ArrayList<>();
+        List<Length> group = new ArrayList<>();
+        for (int n = 0; n < apertures.size(); n++) {
+            group.add(apertures.get(n));
+            if (n + 1 == apertures.size() || (cuts >> n & 1) == 1) {
+                groups.add(List.copyOf(group));
+                group.clear();
+            }
+        }
+        return groups;
+    }
+
+    private Gathered meshes(
+            Demand all, List<List<Length>> groups, CutPlanner.Settings how, Progress progress) {
+        Demand demand = all.again();
+        Gathered gathered = new Gathered(demand, heap);
+        for (List<Length> group : groups) {
             Set<String> used = gathered.sources();
-            gathered.add(demand.mesh(aperture, lot -> !used.contains(lot.id())), how, progress);
+            gathered.add(demand.mesh(group, lot -> !used.contains(lot.id())), how, progress);
         }
         return gathered;
     }

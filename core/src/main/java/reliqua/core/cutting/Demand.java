@@ -252,10 +252,11 @@ final class Demand {
     }
 
     /**
-     * Mesh for the parts that ask for just this aperture, from welded mesh at least as fine in lots
-     * still free.
+     * Mesh for the parts that ask for one of these apertures, from welded mesh at least as fine as
+     * the finest of them in lots still free.
      */
-    CutJob mesh(Length aperture, Predicate<Lot> free) {
+    CutJob mesh(List<Length> apertures, Predicate<Lot> free) {
+        Length aperture = apertures.getFirst();
         List<OwnSheet> own = new ArrayList<>();
         Length alike = Length.mm(1);
         for (Lot lot : heap.lots()) {
@@ -275,7 +276,7 @@ final class Demand {
         }
         Map<String, WantedPanel> panels = new LinkedHashMap<>();
         for (Part part : wanted) {
-            if (part instanceof Part.MeshPart mesh && mesh.aperture().equals(aperture)) {
+            if (part instanceof Part.MeshPart mesh && apertures.contains(mesh.aperture())) {
                 String id =
                         "mesh "
                                 + aperture.nm()

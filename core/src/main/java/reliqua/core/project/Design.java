@@ -8,6 +8,7 @@ import java.util.function.Consumer;
 import reliqua.core.build.Schedule;
 import reliqua.core.build.Step;
 import reliqua.core.build.Steps;
+import reliqua.core.build.ToolNeed;
 import reliqua.core.buy.Bill;
 import reliqua.core.check.Finding;
 import reliqua.core.check.Findings;
@@ -24,6 +25,7 @@ import reliqua.core.cutting.Workshop;
 import reliqua.core.fit.Candidate;
 import reliqua.core.fit.FitResult;
 import reliqua.core.fit.Fitter;
+import reliqua.core.flock.Keeper;
 import reliqua.core.measure.Sum;
 
 /**
@@ -63,6 +65,11 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
                 project.site().climate(),
                 project.site().southern(),
                 from);
+    }
+
+    /** The tools it takes, what the keeper has not first. */
+    public List<ToolNeed> tools(Keeper keeper) {
+        return ToolNeed.of(candidate.coop(), keeper, candidate.plan().makingMinutes() > 0);
     }
 
     /** All work, in minutes. */

@@ -105,6 +105,11 @@ public final class FitStation implements Station {
         remark.managedProperty().bind(remark.visibleProperty());
         remark.setMinHeight(Region.USE_PREF_SIZE);
         bench.getChildren().addAll(head, kinds, remark, cards.node(), lower);
+        workspace
+                .designs()
+                .doing()
+                .addListener(
+                        (_, _, _) -> summary.setText(summary(workspace.designs().state().get())));
         house.onPick(this::pick);
         flat.onPick(this::pick);
     }
@@ -288,6 +293,10 @@ public final class FitStation implements Station {
                             ? Texts.get("fit.proven")
                             : Texts.get("fit.within", workspace.tape().say(gap));
             return Texts.get("fit.tried", state.search().get().fit().tried(), proven);
+        }
+        String at = workspace.designs().doing().get();
+        if (workspace.project().anyKind() && !at.isEmpty()) {
+            return Texts.get("fit.looking", at);
         }
         return Texts.get(state.fault().isEmpty() ? "fit.searching" : "fit.none");
     }

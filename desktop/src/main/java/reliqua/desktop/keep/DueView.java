@@ -9,6 +9,8 @@ import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -20,12 +22,14 @@ import reliqua.core.keep.Chore;
 import reliqua.core.keep.Due;
 import reliqua.core.keep.Entry;
 import reliqua.core.keep.Happening;
+import reliqua.core.keep.Season;
 import reliqua.core.keep.Warning;
 import reliqua.core.keep.Wording;
 import reliqua.core.measure.Sum;
 import reliqua.core.measure.Words;
 import reliqua.core.project.Dates;
 import reliqua.core.project.Keeping;
+import reliqua.core.project.Project;
 import reliqua.core.project.SayLog;
 import reliqua.desktop.Texts;
 import reliqua.desktop.paint.PictureView;
@@ -42,6 +46,8 @@ final class DueView implements KeepView {
     private final VBox notices = new VBox(8);
     private final HBox node;
     private final VBox slip = new VBox(10);
+    private final ToggleGroup faces = new ToggleGroup();
+    private Optional<Season.Face> shownFace = Optional.empty();
     private Optional<Chore> selected = Optional.empty();
     private Optional<Keeping> keeping = Optional.empty();
 
@@ -53,7 +59,8 @@ final class DueView implements KeepView {
         scroll.getStyleClass().add("bare");
         scroll.setMinWidth(330);
         scroll.setPrefWidth(390);
-        VBox right = new VBox(10, notices, picture);
+        HBox faces = Parts.row(6, season(Season.Face.WINTER), season(Season.Face.SUMMER));
+        VBox right = new VBox(10, notices, faces, picture);
         VBox.setVgrow(picture, Priority.ALWAYS);
         picture.setMinHeight(210);
         HBox.setHgrow(right, Priority.ALWAYS);
@@ -96,6 +103,44 @@ final class DueView implements KeepView {
         }
         notices(now);
         show(now);
+    }
+
+    /** How the coop is kept in one half of the year; pressed again, what is due. */
+    private ToggleButton season(Season.Face face) {
+        ToggleButton button = new ToggleButton(Texts.get("season." + face.name()));
+        button.setId("season-" + face.name());
+        button.setToggleGroup(faces);
+        button.getStyleClass().add("pill");
+        button.setOnAction(
+                _ -> {
+                    shownFace = button.isSelected() ? Optional.of(face) : Optional.empty();
+                    keeping.ifPresent(this::show);
+                });
+        return button;
+    }
+
+    private void show(Season.Face face, Coop coop) {
+        Project project = workspace.project();
+        Season season =
+                Season.of(
+                        face,
+                        coop,
+                        project.flock().practice().litter(),
+                        project.site().climate(),
+                        project.book().vessels());
+        picture.picture()
+                .set(
+                        Elevation.of(
+                                coop,
+                                view(coop, season.marks()),
+                                workspace.tape(),
+                                new HashSet<>(season.marks())));
+        slip.getChildren().add(Parts.text(Texts.get("season." + face.name() + ".title"), "title"));
+        season.todo()
+                .forEach(
+                        s ->
+                                slip.getChildren()
+                                        .add(Parts.text("\u00b7 " + s.words(workspace.tape()))));
     }
 
     private void notices(Keeping now) {
@@ -194,6 +239,8 @@ final class DueView implements KeepView {
     }
 
     private void select(Chore chore) {
+        shownFace = Optional.empty();
+        faces.selectToggle(null);
         selected = Optional.of(chore);
         keeping.ifPresent(this::show);
     }
@@ -209,6 +256,10 @@ final class DueView implements KeepView {
             return;
         }
         Coop coop = now.coop().get();
+        if (shownFace.isPresent()) {
+            show(shownFace.get(), coop);
+            return;
+        }
         Chore chore = due.get().chore();
         List<String> marks = chore.marks(coop);
         picture.picture()

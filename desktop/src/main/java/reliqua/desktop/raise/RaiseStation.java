@@ -7,6 +7,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
@@ -17,6 +18,7 @@ import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import reliqua.core.build.Schedule;
 import reliqua.core.build.Step;
+import reliqua.core.build.ToolNeed;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Stage;
 import reliqua.core.drawing.Elevation;
@@ -282,6 +284,40 @@ public final class RaiseStation implements Station {
                 .flatMap(s -> s.sessions().stream())
                 .findFirst()
                 .ifPresent(s -> slip.getChildren().addAll(Parts.rule(), nextSession(s)));
+        tools();
+    }
+
+    /** What to borrow, and what stands ready. */
+    private void tools() {
+        Tape tape = workspace.tape();
+        List<ToolNeed> needs =
+                workspace
+                        .designs()
+                        .state()
+                        .get()
+                        .design()
+                        .map(d -> d.tools(workspace.project().keeper()))
+                        .orElse(List.of());
+        if (needs.isEmpty()) {
+            return;
+        }
+        slip.getChildren().addAll(Parts.rule(), Parts.text(Texts.get("raise.tools"), "strong"));
+        for (ToolNeed need : needs) {
+            if (!need.there()) {
+                String words =
+                        Texts.get(
+                                "raise.borrow",
+                                need.name().words(tape),
+                                need.instead().map(i -> i.words(tape)).orElse(""));
+                slip.getChildren().add(Parts.text(words, "danger", "note-ink"));
+            }
+        }
+        String ready =
+                needs.stream()
+                        .filter(ToolNeed::there)
+                        .map(n -> n.name().words(tape))
+                        .collect(Collectors.joining(", "));
+        slip.getChildren().add(Parts.text(Texts.get("raise.tools.ready", ready), "note-ink"));
     }
 
     private static Node caution(String title, String words) {

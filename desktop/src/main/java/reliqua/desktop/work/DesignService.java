@@ -9,6 +9,8 @@ import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -55,6 +57,7 @@ public final class DesignService {
             new ReadOnlyObjectWrapper<>(new State(Optional.empty(), Optional.empty(), "", 0));
     private final ReadOnlyObjectWrapper<PlanReview> review =
             new ReadOnlyObjectWrapper<>(PlanReview.NONE);
+    private final ReadOnlyStringWrapper doing = new ReadOnlyStringWrapper("");
     private final ReadOnlyDoubleWrapper progress = new ReadOnlyDoubleWrapper(1);
     private @Nullable Run current;
     private @Nullable List<Object> inputs;
@@ -67,6 +70,11 @@ public final class DesignService {
     /** What would make the plan better: known a little later than the plan, nothing until then. */
     public ReadOnlyObjectProperty<PlanReview> review() {
         return review.getReadOnlyProperty();
+    }
+
+    /** What the search is at, in words; empty when there is none to tell. */
+    public ReadOnlyStringProperty doing() {
+        return doing.getReadOnlyProperty();
     }
 
     /** How far the work is, from 0 to 1; 1 when there is none. */
@@ -185,6 +193,7 @@ public final class DesignService {
                         if (current == this) {
                             state.set(next);
                             if (last) {
+                                doing.set("");
                                 progress.set(1);
                             }
                         }
@@ -197,6 +206,7 @@ public final class DesignService {
                     () -> {
                         if (current == this && share < 1) {
                             progress.set(share);
+                            doing.set(words);
                         }
                     });
         }
