@@ -53,7 +53,6 @@ public final class Shots extends Application {
                             new Shot("ledger", "heap", "books", "whitewash"),
                             new Shot("heap-noon", "heap", "books", "noon"),
                             new Shot("fit", "fit", "view-SPACE", "whitewash"),
-                            new Shot("fit-front", "fit", "view-FRONT", "whitewash"),
                             new Shot("saw", "saw", "", "whitewash"),
                             new Shot("saw-yield", "saw", "yield", "whitewash"),
                             new Shot("fetch", "fetch", "", "whitewash"),
@@ -61,11 +60,9 @@ public final class Shots extends Application {
                             new Shot("keep", "keep", "keep-due", "whitewash"),
                             new Shot("keep-eggs", "keep", "keep-eggs", "whitewash"),
                             new Shot("fit-lantern", "fit", "view-SPACE", "lantern"),
-                            new Shot("fit-walkin", "fit", "kind-walkin", "whitewash"),
+                            new Shot("fit-any", "fit", "any-saltings", "whitewash"),
                             new Shot("", "fit", "undo", "whitewash"),
                             new Shot("fit-run", "fit", "example-ferry-meadow", "whitewash"),
-                            new Shot("", "fit", "undo", "whitewash"),
-                            new Shot("fit-pallet", "fit", "example-gull-croft", "whitewash"),
                             new Shot("", "fit", "undo", "whitewash"),
                             // Last, as it takes the whole window.
                             new Shot("saw-mode", "saw", "at-saw", "whitewash")));
@@ -75,6 +72,9 @@ public final class Shots extends Application {
             Clock.fixed(Instant.parse("2026-11-27T09:00:00Z"), ZoneOffset.UTC);
 
     private static final String EXAMPLE = "example-";
+
+    /** An example of which any kind may become. */
+    private static final String ANY = "any-";
 
     /** Entry point; the argument is the folder. */
     public static void main(String[] args) {
@@ -155,14 +155,18 @@ public final class Shots extends Application {
         if (id.equals("undo")) {
             opened.undo();
         } else if (id.startsWith(EXAMPLE)) {
-            Project example =
-                    Examples.find(id.substring(EXAMPLE.length()))
-                            .orElseThrow()
-                            .project(Merchants::priceBook);
+            Project example = example(id.substring(EXAMPLE.length()));
             opened.edit(example.name(), _ -> example);
+        } else if (id.startsWith(ANY)) {
+            Project example = example(id.substring(ANY.length()));
+            opened.edit(example.name(), _ -> example.seekingAny());
         } else {
             fire(stage, id);
         }
+    }
+
+    private static Project example(String id) {
+        return Examples.find(id).orElseThrow().project(Merchants::priceBook);
     }
 
     private static void fire(Stage stage, String id) {
