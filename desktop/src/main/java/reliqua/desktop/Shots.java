@@ -15,6 +15,7 @@ import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.control.ButtonBase;
+import javafx.scene.robot.Robot;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import org.jspecify.annotations.Nullable;
@@ -90,6 +91,8 @@ public final class Shots extends Application {
         Workspace opened = new Workspace(demo, data.place(demo.name()), data, DAY);
         workspace = opened;
         ReliquaApp.show(stage, opened);
+        // In the middle of the screen it would light up what lies there.
+        new Robot().mouseMove(1, 1);
         opened.designs()
                 .progress()
                 .addListener(

@@ -1,14 +1,11 @@
 package reliqua.desktop.fetch;
 
-import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.Clipboard;
@@ -17,20 +14,16 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import reliqua.core.buy.Bill;
-import reliqua.core.cutting.Progress;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
 import reliqua.core.project.Design;
-import reliqua.core.project.NoBuying;
 import reliqua.core.project.PlanReview;
-import reliqua.core.project.Project;
 import reliqua.core.project.Shopping;
 import reliqua.desktop.Texts;
 import reliqua.desktop.shell.Helps;
 import reliqua.desktop.shell.Parts;
 import reliqua.desktop.shell.Station;
-import reliqua.desktop.work.Reasons;
 import reliqua.desktop.work.Workspace;
 
 /** What remains to buy, in shop units, against the budget. */
@@ -44,16 +37,17 @@ public final class FetchStation implements Station {
     private final VBox bench = new VBox(12);
     private final VBox slip = new VBox(10);
     private final VBox scrounge = new VBox(10);
-    private final VBox chosen = new VBox(8);
-    private final VBox nothing = new VBox(6);
+    private final LineSlip chosen;
+    private final NothingBought nothing;
     private final Label spentNote = Parts.text("", "soft");
     private final ToggleGroup group = new ToggleGroup();
     private String selected = "";
-    private List<Object> noBuyingFor = List.of();
 
     /** Over the workspace. */
     public FetchStation(Workspace workspace) {
         this.workspace = workspace;
+        this.chosen = new LineSlip(workspace);
+        this.nothing = new NothingBought(workspace);
         ScrollPane scroll = new ScrollPane(lines);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("bare");
@@ -145,16 +139,7 @@ public final class FetchStation implements Station {
         }
         Money spent = Shopping.spent(workspace.project());
         spentNote.setText(spent.isZero() ? "" : Texts.get("fetch.spent", tape.say(spent)));
-        if (!noBuyingFor.equals(List.of(workspace.project().heap(), bill))) {
-            noBuyingFor = List.of(workspace.project().heap(), bill);
-            nothing.getChildren()
-                    .setAll(
-                            Parts.button(
-                                    "no-buying",
-                                    Texts.get("fetch.nobuy"),
-                                    this::withoutBuying,
-                                    "small"));
-        }
+        nothing.refresh(bill);
         showLine();
         slip.getChildren()
                 .addAll(
@@ -216,88 +201,13 @@ public final class FetchStation implements Station {
                 .orElse("");
     }
 
-    /** The line that is chosen: its price, and bringing it home. */
+    /** The line that is chosen, on the slip. */
     private void showLine() {
-        chosen.getChildren().clear();
-        Optional<Bill.Line> line =
+        chosen.show(
                 design().stream()
                         .flatMap(d -> d.bill().lines().stream())
                         .filter(l -> l.id().equals(selected))
-                        .findFirst();
-        line.ifPresent(this::showLine);
-    }
-
-    private void showLine(Bill.Line line) {
-        Tape tape = workspace.tape();
-        int inPack = Shopping.inPack(line, workspace.project().prices());
-        TextField price = field("line-price", Texts.get("fetch.price"), amount(line.price()));
-        TextField pack = field("line-pack", Texts.get("fetch.inPack"), String.valueOf(inPack));
-        Runnable reprice = () -> reprice(line, price.getText(), pack.getText(), inPack);
-        price.setOnAction(_ -> reprice.run());
-        pack.setOnAction(_ -> reprice.run());
-        TextField paid = field("line-paid", Texts.get("fetch.paid"), amount(line.total()));
-        paid.setOnAction(_ -> fetched(line, paid.getText()));
-        chosen.getChildren()
-                .addAll(
-                        Parts.text(Shopping.name(line), "title"),
-                        Parts.row(8, label("fetch.price"), price));
-        if (line.hardware().isPresent()) {
-            chosen.getChildren().add(Parts.row(8, label("fetch.inPack"), pack));
-        }
-        chosen.getChildren()
-                .addAll(
-                        Parts.text(Texts.get("fetch.price.how"), "note"),
-                        Parts.row(8, label("fetch.paid"), paid),
-                        Parts.button(
-                                "line-fetched",
-                                Texts.get("fetch.fetched"),
-                                () -> fetched(line, paid.getText()),
-                                "main-button"),
-                        Parts.text(Texts.get("fetch.fetched.how", tape.say(line.total())), "note"),
-                        Parts.rule());
-    }
-
-    private static Label label(String key) {
-        Label label = Parts.text(Texts.get(key), "soft");
-        label.setMinWidth(92);
-        return label;
-    }
-
-    private static TextField field(String id, String name, String text) {
-        TextField field = new TextField(text);
-        field.setId(id);
-        field.setAccessibleText(name);
-        field.getStyleClass().add("slip-field");
-        HBox.setHgrow(field, Priority.ALWAYS);
-        return field;
-    }
-
-    private static String amount(Money money) {
-        return String.format(Locale.ROOT, "%.2f", money.amount());
-    }
-
-    private void reprice(Bill.Line line, String price, String pack, int before) {
-        Optional<Money> money = Money.read(price);
-        boolean whole = pack.strip().matches("\\d{1,5}") && Integer.parseInt(pack.strip()) > 0;
-        if (money.isEmpty() || !whole) {
-            workspace.tell(Texts.get("fetch.price.unclear"));
-            return;
-        }
-        int inPack = line.hardware().isPresent() ? Integer.parseInt(pack.strip()) : before;
-        workspace.edit(
-                Texts.get("edit.price", line.name(), workspace.tape().say(money.get())),
-                p -> Shopping.priced(p, line, money.get(), inPack));
-    }
-
-    private void fetched(Bill.Line line, String paid) {
-        Optional<Money> money = Money.read(paid);
-        if (money.isEmpty()) {
-            workspace.tell(Texts.get("fetch.price.unclear"));
-            return;
-        }
-        workspace.edit(
-                Texts.get("edit.fetched", Shopping.name(line)),
-                p -> Shopping.fetched(p, line, money.get(), workspace.today()));
+                        .findFirst());
     }
 
     /** The list on the clipboard, for a message or the pocket. */
@@ -309,51 +219,5 @@ public final class FetchStation implements Station {
                             Clipboard.getSystemClipboard().setContent(content);
                             workspace.tell(Texts.get("fetch.copied"));
                         });
-    }
-
-    /** Fits once more with nothing to buy, beside the window. */
-    private void withoutBuying() {
-        Optional<Design> design = design();
-        if (design.isEmpty()) {
-            return;
-        }
-        Project project = workspace.project();
-        nothing.getChildren().setAll(Parts.text(Texts.get("fetch.nobuy.wait"), "soft"));
-        workspace
-                .background()
-                .run(
-                        () -> NoBuying.of(project, design.get(), Progress.NONE),
-                        this::showNoBuying,
-                        e -> workspace.tell(Reasons.of(e)));
-    }
-
-    private void showNoBuying(NoBuying found) {
-        Tape tape = workspace.tape();
-        nothing.getChildren().clear();
-        String head =
-                found.holds()
-                        ? Texts.get(
-                                "fetch.nobuy.holds",
-                                tape.say(found.design().orElseThrow().spec().width()),
-                                tape.say(found.design().orElseThrow().spec().depth()),
-                                tape.say(found.design().orElseThrow().coop().measures().floor()))
-                        : Texts.get("fetch.nobuy.short");
-        nothing.getChildren().add(Parts.text(head, found.holds() ? "holds" : "danger", "strong"));
-        found.missing()
-                .forEach(
-                        (role, count) ->
-                                nothing.getChildren()
-                                        .add(
-                                                Parts.text(
-                                                        Texts.get(
-                                                                "fetch.nobuy.missing",
-                                                                count,
-                                                                Words.say("role." + role.name())),
-                                                        "note-ink")));
-        found.instead()
-                .forEach(
-                        i ->
-                                nothing.getChildren()
-                                        .add(Parts.text("\u00b7 " + i.words(tape), "note-ink")));
     }
 }

@@ -62,7 +62,7 @@ final class DueView implements KeepView {
         HBox faces = Parts.row(6, season(Season.Face.WINTER), season(Season.Face.SUMMER));
         VBox right = new VBox(10, notices, faces, picture);
         VBox.setVgrow(picture, Priority.ALWAYS);
-        picture.setMinHeight(210);
+        picture.setMinHeight(150);
         HBox.setHgrow(right, Priority.ALWAYS);
         node = new HBox(14, scroll, right);
     }
