@@ -15,7 +15,6 @@ import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.cutting.Progress;
 import reliqua.core.project.Design;
 import reliqua.core.project.Project;
-import reliqua.standins.Climates;
 import reliqua.standins.Merchants;
 
 /** Everything of a design in open formats. */
@@ -27,7 +26,7 @@ class ExportsTest {
 
     @BeforeAll
     static void seek() throws Unbuildable {
-        project = DemoProjects.ternLane(Merchants::priceBook, new Climates());
+        project = Examples.find("rush-holm").orElseThrow().project(Merchants::priceBook);
         design =
                 Design.derive(project, Optional.empty(), Progress.NONE, _ -> {})
                         .design()

@@ -18,13 +18,88 @@ import reliqua.core.stock.Section;
 import reliqua.core.stock.Sheet;
 import reliqua.core.stock.Stick;
 
-/** Two made-up merchants, one for each tape. The keeper edits the prices. */
+/** Made-up merchants, two for each tape. The keeper edits the prices. */
 public final class Merchants {
     private Merchants() {}
 
     /** The price book for a keeper with this tape. */
     public static PriceBook priceBook(UnitSystem system) {
         return system == UnitSystem.INCHES ? saltmarsh() : stonegill();
+    }
+
+    /**
+     * Another merchant for the same tape: second-hand wood and sheets, few lengths, dear screws.
+     */
+    public static PriceBook secondHand(UnitSystem system) {
+        return system == UnitSystem.INCHES ? harbour() : quarry();
+    }
+
+    private static PriceBook harbour() {
+        List<Offer> offers = new ArrayList<>();
+        secondHand(offers, "1x4", 7, 0.3);
+        secondHand(offers, "2x3", 7, 0.28);
+        secondHand(offers, "2x4", 9, 0.36);
+        secondHand(offers, "2x6", 9, 0.6);
+        offers.add(
+                new Offer(
+                        "HS-ply-12",
+                        "plywood 1/2 in, 4 x 4 ft, used",
+                        new Sheet(
+                                Sheet.Kind.PLYWOOD,
+                                Length.inches(1, 2),
+                                Length.inches(48),
+                                Length.inches(48),
+                                List.of()),
+                        Money.of(9)));
+        offers.add(
+                new Offer(
+                        "HS-tin-7",
+                        "corrugated 26 in x 7 ft, used",
+                        new Roofing(
+                                Length.inches(84), Length.inches(26), Length.inches(24), List.of()),
+                        Money.of(7.5)));
+        return new PriceBook("Harbour Salvage", offers, hardware(10.4, 9.2, 4.9, 3.1, 4.1));
+    }
+
+    private static void secondHand(List<Offer> offers, String name, int feet, double perFoot) {
+        Section section = NominalSizes.find(name).orElseThrow();
+        offers.add(
+                new Offer(
+                        "HS-" + name + "-" + feet,
+                        name + " x " + feet + " ft, used",
+                        Stick.sound(section, Length.inches(12L * feet)),
+                        Money.of(Math.round(perFoot * feet * 20) / 20.0)));
+    }
+
+    private static PriceBook quarry() {
+        List<Offer> offers = new ArrayList<>();
+        usedMetric(offers, 25, 50, 2100, 1.1);
+        usedMetric(offers, 38, 38, 2100, 1.3);
+        usedMetric(offers, 47, 50, 2100, 1.7);
+        usedMetric(offers, 47, 75, 2700, 2.9);
+        usedMetric(offers, 47, 100, 2700, 3.6);
+        offers.add(
+                new Offer(
+                        "QY-ply-12",
+                        "plywood 12, 1220 x 1220, used",
+                        new Sheet(
+                                Sheet.Kind.PLYWOOD,
+                                Length.mm(12),
+                                Length.mm(1220),
+                                Length.mm(1220),
+                                List.of()),
+                        Money.of(8)));
+        return new PriceBook("Quarry Yard", offers, hardware(8.6, 7.9, 4.1, 2.8, 3.6));
+    }
+
+    private static void usedMetric(
+            List<Offer> offers, int thickness, int width, int length, double price) {
+        offers.add(
+                new Offer(
+                        "QY-" + thickness + "x" + width + "-" + length,
+                        thickness + " x " + width + " x " + length + ", used",
+                        Stick.sound(Section.mm(thickness, width), Length.mm(length)),
+                        Money.of(price)));
     }
 
     private static PriceBook saltmarsh() {

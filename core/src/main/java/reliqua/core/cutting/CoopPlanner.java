@@ -239,22 +239,35 @@ public final class CoopPlanner {
 
     /**
      * Each aperture from rolls of its own; where that leaves something to buy, also with coarser
-     * mesh cut from the rolls of finer: one roll may serve both.
+     * mesh cut from the rolls of finer: one roll may serve both. Which of them share is tried by
+     * heuristics; designs that are only compared do without.
      */
     private void meshes(Demand all, Gathered gathered, CutPlanner.Settings how, Progress progress) {
         List<Length> apertures = all.apertures();
         if (apertures.isEmpty()) {
             return;
         }
-        Gathered best = meshes(all, apart(apertures, -1), how, progress);
-        Money bound = best.bound();
-        int ways = 1 << Math.min(MOST_APART, apertures.size() - 1);
-        for (int joined = ways - 2; joined >= 0 && !best.isFree(); joined--) {
-            Gathered other = meshes(all, apart(apertures, joined), how, progress);
-            bound = Money.min(bound, other.bound());
-            best = Gathered.ORDER.compare(other, best) < 0 ? other : best;
+        List<List<Length>> each = apart(apertures, -1);
+        Gathered own = meshes(all, each, how, progress);
+        if (own.isFree() || how.isQuick()) {
+            gathered.take(own, own.bound());
+            return;
         }
-        gathered.take(best, bound);
+        List<List<Length>> groups = each;
+        Gathered best = meshes(all, each, CutPlanner.Settings.QUICK, progress);
+        Money bound = own.bound();
+        int ways = 1 << Math.min(MOST_APART, apertures.size() - 1);
+        for (int joined = ways - 2; joined >= 0; joined--) {
+            List<List<Length>> some = apart(apertures, joined);
+            Gathered other = meshes(all, some, CutPlanner.Settings.QUICK, progress);
+            bound = Money.min(bound, other.bound());
+            if (Gathered.ORDER.compare(other, best) < 0) {
+                best = other;
+                groups = some;
+            }
+        }
+        Gathered shared = groups.equals(each) ? own : meshes(all, groups, how, progress);
+        gathered.take(Gathered.ORDER.compare(shared, own) < 0 ? shared : own, bound);
     }
 
     /**

@@ -25,7 +25,7 @@ class SharedRollTest {
                         heap,
                         Yards.shop(),
                         Workshop.of(Keeper.with(Tape.METRIC)),
-                        CutPlanner.Settings.QUICK)
+                        CutPlanner.Settings.LIVE.withoutJoints())
                 .plan(COOP, Decided.cut(List.of()), Optional.empty(), Progress.NONE);
     }
 

@@ -25,6 +25,7 @@ import reliqua.desktop.shell.Helps;
 import reliqua.desktop.shell.Parts;
 import reliqua.desktop.shell.Station;
 import reliqua.desktop.work.Workspace;
+import reliqua.standins.Merchants;
 
 /** What remains to buy, in shop units, against the budget. */
 public final class FetchStation implements Station {
@@ -39,6 +40,7 @@ public final class FetchStation implements Station {
     private final VBox scrounge = new VBox(10);
     private final LineSlip chosen;
     private final NothingBought nothing;
+    private final TwoShops shops;
     private final Label spentNote = Parts.text("", "soft");
     private final ToggleGroup group = new ToggleGroup();
     private String selected = "";
@@ -48,6 +50,7 @@ public final class FetchStation implements Station {
         this.workspace = workspace;
         this.chosen = new LineSlip(workspace);
         this.nothing = new NothingBought(workspace);
+        this.shops = new TwoShops(workspace, Merchants::secondHand);
         ScrollPane scroll = new ScrollPane(lines);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("bare");
@@ -140,6 +143,7 @@ public final class FetchStation implements Station {
         Money spent = Shopping.spent(workspace.project());
         spentNote.setText(spent.isZero() ? "" : Texts.get("fetch.spent", tape.say(spent)));
         nothing.refresh(bill);
+        design().ifPresent(shops::refresh);
         showLine();
         slip.getChildren()
                 .addAll(
@@ -152,6 +156,8 @@ public final class FetchStation implements Station {
                         Parts.rule(),
                         Parts.text(Texts.get("fetch.how"), "note"),
                         scrounge,
+                        Parts.rule(),
+                        shops,
                         Parts.rule(),
                         nothing);
         reviewed();
