@@ -23,7 +23,7 @@ import reliqua.core.project.Project;
 /** The year on paper: eggs, costs, losses, what is due, what one would do otherwise next time. */
 public final class KeepPdf {
     private static final int MONTHS = 12;
-    private static final int DUES = 14;
+    private static final int DUES = 8;
 
     private final Project project;
     private final Keeping keeping;

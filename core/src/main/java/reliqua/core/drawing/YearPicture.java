@@ -32,7 +32,7 @@ public final class YearPicture {
             sketch.rectangle(x - 2, usual - 0.6, x + BAR + 2, usual + 0.6, Ink.INK, Ink.NONE, "");
             sketch.label(
                     x + BAR / 2,
-                    -high,
+                    Math.min(-high, usual - 0.6),
                     String.valueOf(month.eggs()),
                     Picture.Size.NOTE,
                     Picture.Anchor.MIDDLE,
