@@ -5,6 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
@@ -63,6 +64,7 @@ final class DueView implements KeepView {
         VBox right = new VBox(10, notices, faces, picture);
         VBox.setVgrow(picture, Priority.ALWAYS);
         picture.setMinHeight(150);
+        VBox.setMargin(picture, new Insets(0, 0, 16, 0));
         HBox.setHgrow(right, Priority.ALWAYS);
         node = new HBox(14, scroll, right);
     }
