@@ -168,7 +168,7 @@ final class ProjectCommands {
             if (!loaded.anyKind()) {
                 return Fitter.fit(loaded.fitRequest().seeded(seed), deadline, _ -> {});
             }
-            Design.Derived any = Kinds.search(loaded, deadline, _ -> {});
+            Design.Derived any = Kinds.search(loaded, seed, deadline, _ -> {});
             return any.search()
                     .map(Design.Search::fit)
                     .orElseThrow(() -> none(any.obstacle(), loaded));

@@ -1,11 +1,7 @@
 package reliqua.files;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.PDDocumentInformation;
-import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import reliqua.core.drawing.YearPicture;
 import reliqua.core.keep.Due;
 import reliqua.core.keep.Entry;
@@ -14,7 +10,6 @@ import reliqua.core.keep.KeepMonth;
 import reliqua.core.keep.KeepYears;
 import reliqua.core.keep.Wording;
 import reliqua.core.measure.Tape;
-import reliqua.core.measure.UnitSystem;
 import reliqua.core.measure.Words;
 import reliqua.core.project.Dates;
 import reliqua.core.project.Keeping;
@@ -41,22 +36,13 @@ public final class KeepPdf {
     }
 
     private byte[] write() throws IOException {
-        PDRectangle size = tape.system() == UnitSystem.INCHES ? PDRectangle.LETTER : PDRectangle.A4;
-        try (PDDocument document = new PDDocument()) {
-            PDDocumentInformation information = new PDDocumentInformation();
-            information.setTitle(project.name());
-            information.setCreator("Reliqua");
-            document.setDocumentInformation(information);
-            try (PdfFlow flow =
-                    new PdfFlow(document, size, Words.say("packet.footer", project.name()))) {
-                year(flow);
-                happened(flow);
-                due(flow);
-            }
-            ByteArrayOutputStream out = new ByteArrayOutputStream();
-            document.save(out);
-            return out.toByteArray();
-        }
+        return PdfFlow.document(
+                project,
+                flow -> {
+                    year(flow);
+                    happened(flow);
+                    due(flow);
+                });
     }
 
     private void year(PdfFlow flow) {

@@ -1,15 +1,11 @@
 package reliqua.files;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.PDDocumentInformation;
-import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import reliqua.core.build.Step;
 import reliqua.core.buy.Bill;
 import reliqua.core.check.Finding;
@@ -26,7 +22,6 @@ import reliqua.core.flock.Need;
 import reliqua.core.flock.Reminder;
 import reliqua.core.flock.Siting;
 import reliqua.core.measure.Tape;
-import reliqua.core.measure.UnitSystem;
 import reliqua.core.measure.Words;
 import reliqua.core.project.Describe;
 import reliqua.core.project.Design;
@@ -66,24 +61,15 @@ public final class PacketPdf {
     }
 
     private byte[] write() throws IOException {
-        PDRectangle size = tape.system() == UnitSystem.INCHES ? PDRectangle.LETTER : PDRectangle.A4;
-        try (PDDocument document = new PDDocument()) {
-            PDDocumentInformation information = new PDDocumentInformation();
-            information.setTitle(project.name());
-            information.setCreator("Reliqua");
-            document.setDocumentInformation(information);
-            try (PdfFlow flow =
-                    new PdfFlow(document, size, Words.say("packet.footer", project.name()))) {
-                summary(flow);
-                drawings(flow);
-                tickets(flow);
-                bill(flow);
-                steps(flow);
-            }
-            ByteArrayOutputStream out = new ByteArrayOutputStream();
-            document.save(out);
-            return out.toByteArray();
-        }
+        return PdfFlow.document(
+                project,
+                flow -> {
+                    summary(flow);
+                    drawings(flow);
+                    tickets(flow);
+                    bill(flow);
+                    steps(flow);
+                });
     }
 
     private void summary(PdfFlow flow) {

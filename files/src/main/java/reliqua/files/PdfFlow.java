@@ -7,14 +7,20 @@ import java.awt.Color;
 import java.awt.Font;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Rectangle2D;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.function.Consumer;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDDocumentInformation;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.jspecify.annotations.Nullable;
 import reliqua.core.drawing.Picture;
+import reliqua.core.measure.UnitSystem;
+import reliqua.core.measure.Words;
+import reliqua.core.project.Project;
 
 /** Sets text, boxes to tick and pictures down a page, and begins a new one when they do not fit. */
 final class PdfFlow implements AutoCloseable {
@@ -38,6 +44,27 @@ final class PdfFlow implements AutoCloseable {
         this.size = size;
         this.footer = footer;
         newPage();
+    }
+
+    /** A document of pages for a keeper's paper: Letter where inches are read, else A4. */
+    static byte[] document(Project project, Consumer<PdfFlow> pages) throws IOException {
+        boolean letter = project.keeper().tape().system() == UnitSystem.INCHES;
+        try (PDDocument document = new PDDocument()) {
+            PDDocumentInformation information = new PDDocumentInformation();
+            information.setTitle(project.name());
+            information.setCreator("Reliqua");
+            document.setDocumentInformation(information);
+            try (PdfFlow flow =
+                    new PdfFlow(
+                            document,
+                            letter ? PDRectangle.LETTER : PDRectangle.A4,
+                            Words.say("packet.footer", project.name()))) {
+                pages.accept(flow);
+            }
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            document.save(out);
+            return out.toByteArray();
+        }
     }
 
     float width() {

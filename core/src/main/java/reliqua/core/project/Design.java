@@ -103,7 +103,7 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
                     Optional.of(of(settled, project)), Optional.empty(), Optional.empty());
         }
         if (project.anyKind()) {
-            return Kinds.search(project, progress, soFar);
+            return Kinds.search(project, 1, progress, soFar);
         }
         FitResult fit = Fitter.fit(project.fitRequest(), progress, soFar);
         Optional<Search> search =

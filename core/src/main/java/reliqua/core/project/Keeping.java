@@ -64,9 +64,7 @@ public record Keeping(
         Optional<Coop> coop = design.map(d -> d.candidate().coop());
         Flock flock = project.flock();
         boolean southern = project.site().southern();
-        List<Due> dues =
-                coop.map(c -> Upkeep.of(project.book(), c, flock, southern, today))
-                        .orElse(List.of());
+        List<Due> dues = coop.map(c -> dues(project, c, today)).orElse(List.of());
         List<Vessel> vessels = project.book().vessels();
         Capacities capacities = Capacities.of(vessels, flock, project.site().climate(), coop);
         Money cost = design.map(d -> d.bill().total()).orElse(Money.ZERO);
@@ -99,6 +97,11 @@ public record Keeping(
                 project.site().climate(),
                 perDay,
                 barrels > 0 ? new Volume(barrels) : USUAL_BARREL);
+    }
+
+    /** The chores alone, where nothing else is asked. */
+    public static List<Due> dues(Project project, Coop coop, LocalDate today) {
+        return Upkeep.of(project.book(), coop, project.flock(), project.site().southern(), today);
     }
 
     /** Chores that wait to be done. */

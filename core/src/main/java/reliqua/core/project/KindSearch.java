@@ -51,9 +51,11 @@ final class KindSearch {
      * with the way of keeping first; then a search to the end of the kinds that look best. A kind
      * is dropped where its wood alone would cost far more than the best so far.
      *
+     * @param seed same seed, same answer
      * @param soFar hears of every house that is better than all before it, of whatever kind
      */
-    static Design.Derived search(Project project, Progress progress, Consumer<Candidate> soFar) {
+    static Design.Derived search(
+            Project project, long seed, Progress progress, Consumer<Candidate> soFar) {
         List<CoopFamily> families = inOrder(project);
         Leader leader = new Leader(project, soFar);
         Map<CoopFamily, Fitter.Look> looks = new LinkedHashMap<>();
@@ -61,7 +63,7 @@ final class KindSearch {
         for (int n = 0; n < families.size() && !progress.cancelled(); n++) {
             CoopFamily family = families.get(n);
             stages.enter(family, LOOK * n / families.size(), LOOK / families.size());
-            FitRequest request = project.seeking(family).fitRequest();
+            FitRequest request = project.seeking(family).fitRequest().seeded(seed);
             looks.put(family, Fitter.look(leader.most(), request, stages, leader::hear));
         }
         Map<CoopFamily, FitResult> fits = new LinkedHashMap<>();

@@ -69,11 +69,12 @@ public final class Kinds {
     /**
      * Looks for the best coop of any kind.
      *
+     * @param seed same seed, same answer
      * @param soFar hears of every house that is better than all before it, of whatever kind
      */
     public static Design.Derived search(
-            Project project, Progress progress, Consumer<Candidate> soFar) {
-        return KindSearch.search(project, progress, soFar);
+            Project project, long seed, Progress progress, Consumer<Candidate> soFar) {
+        return KindSearch.search(project, seed, progress, soFar);
     }
 
     private static Outcome fit(Project project, CoopFamily family, Progress progress) {

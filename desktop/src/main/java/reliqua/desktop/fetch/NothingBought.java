@@ -43,13 +43,24 @@ final class NothingBought extends VBox {
             return;
         }
         Project project = workspace.project();
+        List<Object> asked = askedFor;
         getChildren().setAll(Parts.text(Texts.get("fetch.nobuy.wait"), "soft"));
         workspace
                 .background()
                 .run(
                         () -> NoBuying.of(project, design.get(), Progress.NONE),
-                        this::show,
-                        e -> workspace.tell(Reasons.of(e)));
+                        found -> {
+                            if (asked == askedFor) {
+                                show(found);
+                            }
+                        },
+                        this::failed);
+    }
+
+    private void failed(Exception fault) {
+        askedFor = List.of();
+        workspace.designs().state().get().design().ifPresent(d -> refresh(d.bill()));
+        workspace.tell(Reasons.of(fault));
     }
 
     private void show(NoBuying found) {

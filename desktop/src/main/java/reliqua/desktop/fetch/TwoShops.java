@@ -69,13 +69,23 @@ final class TwoShops extends VBox {
             return;
         }
         Project project = workspace.project();
+        List<Object> asked = askedFor;
+        PriceBook other = other();
         getChildren().setAll(Parts.text(Texts.get("shops.wait"), "soft"));
         workspace
                 .background()
                 .run(
-                        () -> Shops.compare(project, design, other(), each.get(), Progress.NONE),
-                        quotes -> show(quotes, each.get()),
-                        e -> workspace.tell(Reasons.of(e)));
+                        () -> Shops.compare(project, design, other, each.get(), Progress.NONE),
+                        quotes -> {
+                            if (asked == askedFor) {
+                                show(quotes, each.get());
+                            }
+                        },
+                        e -> {
+                            askedFor = List.of();
+                            refresh(design);
+                            workspace.tell(Reasons.of(e));
+                        });
     }
 
     private void show(List<Shops.Quote> quotes, Money each) {

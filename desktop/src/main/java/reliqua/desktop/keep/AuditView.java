@@ -112,12 +112,7 @@ final class AuditView implements KeepView {
         }
         WeakSpot spot = spots.get(selected);
         picture.picture()
-                .set(
-                        Elevation.of(
-                                coop.get(),
-                                view(spot),
-                                workspace.tape(),
-                                new HashSet<>(spot.marks())));
+                .set(Elevation.lit(coop.get(), workspace.tape(), new HashSet<>(spot.marks())));
         String lets =
                 spot.lets().stream()
                         .map(p -> p.sum().words(workspace.tape()))
@@ -141,19 +136,5 @@ final class AuditView implements KeepView {
         if (workspace.project().site().predators().isEmpty()) {
             slip.getChildren().add(Parts.text(Texts.get("audit.usual"), "note"));
         }
-    }
-
-    private Elevation.View view(WeakSpot spot) {
-        return spot.marks().stream()
-                .findFirst()
-                .flatMap(mark -> coop.flatMap(c -> c.find(mark)))
-                .map(
-                        p ->
-                                switch (p.role().duty().side()) {
-                                    case FRONT -> Elevation.View.FRONT;
-                                    case SIDE -> Elevation.View.SIDE;
-                                    case PLAN -> Elevation.View.PLAN;
-                                })
-                .orElse(Elevation.View.FRONT);
     }
 }

@@ -130,13 +130,7 @@ final class DueView implements KeepView {
                         project.flock().practice().litter(),
                         project.site().climate(),
                         project.book().vessels());
-        picture.picture()
-                .set(
-                        Elevation.of(
-                                coop,
-                                view(coop, season.marks()),
-                                workspace.tape(),
-                                new HashSet<>(season.marks())));
+        picture.picture().set(Elevation.lit(coop, workspace.tape(), new HashSet<>(season.marks())));
         slip.getChildren().add(Parts.text(Texts.get("season." + face.name() + ".title"), "title"));
         season.todo()
                 .forEach(
@@ -264,8 +258,7 @@ final class DueView implements KeepView {
         }
         Chore chore = due.get().chore();
         List<String> marks = chore.marks(coop);
-        picture.picture()
-                .set(Elevation.of(coop, view(coop, marks), workspace.tape(), new HashSet<>(marks)));
+        picture.picture().set(Elevation.lit(coop, workspace.tape(), new HashSet<>(marks)));
         String key = "chore." + chore.id();
         slip.getChildren()
                 .addAll(
@@ -285,21 +278,5 @@ final class DueView implements KeepView {
                                 () -> done(chore),
                                 "main-button"),
                         Parts.button("chore-off", Texts.get("due.putOff"), () -> putOff(chore)));
-    }
-
-    /** From above for what lies out on the ground or over heads, else the front. */
-    private static Elevation.View view(Coop coop, List<String> marks) {
-        return marks.stream()
-                .findFirst()
-                .flatMap(coop::find)
-                .map(p -> p.role().duty().side())
-                .map(
-                        side ->
-                                switch (side) {
-                                    case FRONT -> Elevation.View.FRONT;
-                                    case SIDE -> Elevation.View.SIDE;
-                                    case PLAN -> Elevation.View.PLAN;
-                                })
-                .orElse(Elevation.View.FRONT);
     }
 }

@@ -157,10 +157,20 @@ public final class KeepStation implements Station {
 
     @Override
     public String line() {
-        List<Due> now = keeping().now();
-        if (workspace.project().book().start().isEmpty()) {
+        Project project = workspace.project();
+        if (project.book().start().isEmpty()) {
             return Texts.get("keep.line.new");
         }
+        // The line is asked for after every edit anywhere: all the rest waits until one is here.
+        List<Due> now =
+                workspace.designs().state().get().design().stream()
+                        .flatMap(
+                                d ->
+                                        Keeping.dues(
+                                                project, d.candidate().coop(), workspace.today())
+                                                .stream())
+                        .filter(Due::isNow)
+                        .toList();
         return now.isEmpty()
                 ? Texts.get("keep.line.none")
                 : now.size() == 1
