@@ -13,6 +13,7 @@ public final class Findings {
                     new HousingRule(),
                     new StrengthRule(),
                     new WindRule(),
+                    new RollRule(),
                     new RegretRule(),
                     new KeeperRule());
 

@@ -37,7 +37,8 @@ final class RegretRule implements Rule {
                         "clearBelow",
                         meshed
                                 || m.clearBelow().atLeast(CLEAR_LOW)
-                                || m.clearBelow().atMost(CLOSED),
+                                || m.clearBelow().atMost(CLOSED)
+                                || !subject.coop().that(Duty.Trait.ROLLS).isEmpty(),
                         m.clearBelow(),
                         CLEAR_LOW));
         found.add(pitch(m));

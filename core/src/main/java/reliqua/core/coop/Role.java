@@ -50,6 +50,19 @@ public enum Role {
                     .minutes(40)
                     .checked(Check.PLUMB)
                     .warned("build.caution.post")),
+    CHASSIS_BEAM('A', Stage.FLOOR, Duty.of(Straightness.JOIST, SHOWN).turned(Crown.UP).minutes(10)),
+    CHASSIS_AXLE(
+            'W',
+            Stage.FLOOR,
+            Duty.of(Straightness.JOIST, SHOWN, BOLTED).turned(Crown.UP).minutes(15)),
+    CHASSIS_WHEEL(
+            'W',
+            Stage.FLOOR,
+            Duty.of(FRAME, SHOWN, BOLTED, Trait.ROLLS)
+                    .minutes(20)
+                    .warned("build.caution.prop")
+                    .seenFrom(Side.SIDE)),
+    PROP('A', Stage.FLOOR, Duty.of(FRAME, SHOWN, BOLTED).minutes(12).checked(Check.LEVEL)),
     SKID('A', Stage.FLOOR, Duty.of(Straightness.JOIST, SHOWN).minutes(12).checked(Check.LEVEL)),
     RIM(
             'A',

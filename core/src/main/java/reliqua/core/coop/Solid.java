@@ -1,5 +1,6 @@
 package reliqua.core.coop;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
@@ -22,6 +23,9 @@ import reliqua.core.measure.Length;
  */
 public final class Solid {
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
+
+    /** Four times a whole number, so that a wheel's lowest corner is on the ground. */
+    private static final int DISC_CORNERS = 20;
 
     private final Axis along;
     private final List<Corner> outline;
@@ -121,6 +125,19 @@ public final class Solid {
                 + " to "
                 + to
                 + "]";
+    }
+
+    /** A round disc, with corners at its lowest, highest and outermost points. */
+    public static Solid disc(Axis along, Corner centre, Length radius, Length from, Length to) {
+        List<Corner> rim = new ArrayList<>();
+        for (int n = 0; n < DISC_CORNERS; n++) {
+            double angle = 2 * Math.PI * n / DISC_CORNERS;
+            rim.add(
+                    new Corner(
+                            centre.u().plus(radius.scaled(Math.cos(angle))),
+                            centre.v().plus(radius.scaled(Math.sin(angle)))));
+        }
+        return new Solid(along, rim, List.of(), from, to);
     }
 
     /** An upright box. */

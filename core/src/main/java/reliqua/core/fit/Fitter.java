@@ -255,8 +255,10 @@ public final class Fitter {
      * tried once the size is found: few sizes have room for them.
      */
     private List<Finds.Thing> placed() {
-        return request.addOns().stream()
-                .flatMap(a -> a.places().stream())
+        return Stream.concat(
+                        request.family().musts().stream(),
+                        request.addOns().stream().flatMap(a -> a.places().stream()))
+                .distinct()
                 .sorted()
                 .flatMap(place -> finds.things(place).stream().limit(1))
                 .toList();

@@ -208,9 +208,13 @@ public final class Houses {
     public static Choices bareChoices(CoopFamily family) {
         Random random = new Random(4);
         Choices bare = choices(random).with(family.claddings().getFirst());
+        Choices placed =
+                family.musts().isEmpty()
+                        ? bare
+                        : bare.with(bare.finds().with(musts(family.musts(), random)));
         return family.builtOf()
                 .map(kind -> bare.with(kind == Finds.Kind.PALLETS ? finds(random) : hoops(random)))
-                .orElse(bare);
+                .orElse(placed);
     }
 
     /** Something found for most of the places there are. */
@@ -222,6 +226,10 @@ public final class Houses {
                 .filter(p -> p == FoundPart.Use.WHEELS || random.nextInt(3) > 0)
                 .map(p -> new Finds.Thing(p, thing(p, random), 4))
                 .toList();
+    }
+
+    private static List<Finds.Thing> musts(Set<FoundPart.Use> places, Random random) {
+        return places.stream().map(p -> new Finds.Thing(p, thing(p, random), 4)).toList();
     }
 
     private static FoundPart thing(FoundPart.Use place, Random random) {
@@ -318,7 +326,15 @@ public final class Houses {
             case "pole depth" -> mm(random, 1500, 2400);
             case "pole front" -> mm(random, 2000, 2600);
             case "pole back" -> mm(random, 1500, 2100);
-            case "raised overhang", "walkin overhang", "gable overhang", "pole overhang" ->
+            case "wheeled width" -> mm(random, 1000, 2400);
+            case "wheeled depth" -> mm(random, 900, 1850);
+            case "wheeled front" -> mm(random, 1000, 1700);
+            case "wheeled back" -> mm(random, 900, 1500);
+            case "raised overhang",
+                    "walkin overhang",
+                    "gable overhang",
+                    "pole overhang",
+                    "wheeled overhang" ->
                     mm(random, 100, 260);
             default -> throw new IllegalArgumentException("no range for " + key);
         };

@@ -1,6 +1,5 @@
 package reliqua.core.coop.addon;
 
-import java.util.ArrayList;
 import java.util.List;
 import reliqua.core.coop.Axis;
 import reliqua.core.coop.Bounds;
@@ -28,7 +27,6 @@ final class Wheels implements Addition {
     private static final Length LEAST_SIZE = Length.mm(140);
 
     private static final Length PLAY = Length.mm(8);
-    private static final int CORNERS = 20;
 
     /** Where the timber goes: its inner face, and which way is out. */
     private record End(Length face, boolean left) {
@@ -66,7 +64,9 @@ final class Wheels implements Addition {
         at.box(Role.AXLE, timber, axle);
         Length middle = end.out(timber.thickness().half());
         for (Length y : List.of(front.minus(thick), back)) {
-            Solid round = round(middle, size, y, thick);
+            Solid round =
+                    Solid.disc(
+                            Axis.Y, new Corner(middle, size.half()), size.half(), y, y.plus(thick));
             Unbuildable.unless(at.isFree(round), Sum.of("addon.noWheelRoom"));
             at.book().whole(Role.WHEEL, wheel.find(), List.of(), round);
         }
@@ -100,18 +100,5 @@ final class Wheels implements Addition {
                 .map(b -> front ? b.y0() : b.y1())
                 .reduce(front ? Length::min : Length::max)
                 .orElseThrow();
-    }
-
-    private static Solid round(Length middle, Length size, Length y, Length thick) {
-        List<Corner> rim = new ArrayList<>();
-        Length r = size.half();
-        for (int n = 0; n < CORNERS; n++) {
-            double angle = 2 * Math.PI * (n + 0.5) / CORNERS;
-            rim.add(
-                    new Corner(
-                            middle.plus(r.scaled(Math.cos(angle))),
-                            r.plus(r.scaled(Math.sin(angle)))));
-        }
-        return new Solid(Axis.Y, rim, List.of(), y, y.plus(thick));
     }
 }

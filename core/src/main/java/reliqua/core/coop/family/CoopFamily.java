@@ -76,6 +76,11 @@ public interface CoopFamily {
         return Set.of();
     }
 
+    /** Places in which something must be for it to be built at all. */
+    default Set<FoundPart.Use> musts() {
+        return Set.of();
+    }
+
     /** What its walls can be closed with, the usual first. */
     default List<Choices.Cladding> claddings() {
         return List.of(Choices.Cladding.SHEETS);

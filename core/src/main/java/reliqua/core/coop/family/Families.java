@@ -14,7 +14,8 @@ public final class Families {
                     new AFramePen(),
                     new BoxPen(),
                     new PoleHouse(),
-                    new HoopPen());
+                    new HoopPen(),
+                    new WheeledHouse());
 
     private Families() {}
 

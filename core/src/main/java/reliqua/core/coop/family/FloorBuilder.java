@@ -7,7 +7,8 @@ import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
 
 /**
- * A frame of rims and joists with the deck on top, on legs inside its corners or on skids under it.
+ * A frame of rims and joists with the deck on top, on legs inside its corners, on skids under it,
+ * or on beams that roll.
  */
 final class FloorBuilder {
     private static final Length LEGS_APART = Length.mm(1850);
@@ -54,6 +55,7 @@ final class FloorBuilder {
         switch (at.kind.base()) {
             case LEGS -> legs();
             case SKIDS -> skids();
+            case WHEELS -> new RollingBase(at, book).build();
         }
         for (Length y : List.of(Length.ZERO, depth.minus(jt))) {
             book.stick(

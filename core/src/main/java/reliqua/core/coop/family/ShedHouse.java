@@ -110,8 +110,12 @@ final class ShedHouse {
 
     /**
      * Between skids there is just room for rats, and slats have gaps: there it is always closed.
+     * What rolls is open below.
      */
     private static void underside(ShedLayout at, PartsBook book) {
+        if (at.kind.base() == ShedKind.Base.WHEELS) {
+            return;
+        }
         boolean open = at.c.underside() == Practice.Underside.OPEN;
         boolean onSkids = at.kind.base() == ShedKind.Base.SKIDS;
         if (open && !onSkids && !at.slatted() && at.runOut().isEmpty()) {

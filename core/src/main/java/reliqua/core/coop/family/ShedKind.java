@@ -12,6 +12,7 @@ import reliqua.core.stock.FoundPart;
 record ShedKind(Base base, boolean standing) {
     static final ShedKind RAISED = new ShedKind(Base.LEGS, false);
     static final ShedKind WALK_IN = new ShedKind(Base.SKIDS, true);
+    static final ShedKind WHEELED = new ShedKind(Base.WHEELS, false);
 
     /** What of the heap closes the keeper's opening: a door to walk through, or a hatch. */
     Optional<FoundLeaf> leaf(Choices choices) {
@@ -25,6 +26,8 @@ record ShedKind(Base base, boolean standing) {
         /** Posts inside the corners, up to the deck. */
         LEGS,
         /** Sticks on edge under the whole floor, lying on the ground. */
-        SKIDS
+        SKIDS,
+        /** Beams on a pair of wheels and two props. */
+        WHEELS
     }
 }
