@@ -2,6 +2,7 @@ package reliqua.files;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -137,12 +138,38 @@ public final class CoopJson {
     }
 
     private void zones(ArrayNode zones, int birds) {
+        List<Zone> houses = houses();
+        int share = Math.ceilDiv(birds, Math.max(1, houses.size()));
+        int left = birds;
         for (Zone zone : coop.zones()) {
-            boolean house = zone.kind() == Zone.Kind.HOUSE;
-            zone(zones.addObject(), zone)
-                    .put("birds", house ? birds : 0)
-                    .put("stand", zone.stand());
+            int own = zone.kind() == Zone.Kind.HOUSE ? Math.min(share, left) : 0;
+            left -= own;
+            zone(zones.addObject(), zone).put("birds", own).put("stand", zone.stand());
         }
+    }
+
+    private List<Zone> houses() {
+        return coop.zones().stream().filter(z -> z.kind() == Zone.Kind.HOUSE).toList();
+    }
+
+    /** By its kind; the second of a kind with its number. */
+    private String id(Zone zone) {
+        List<Zone> same = coop.zones().stream().filter(z -> z.kind() == zone.kind()).toList();
+        int number = same.indexOf(zone) + 1;
+        String kind = zone.kind().name().toLowerCase(Locale.ROOT);
+        return number < 2 ? kind : kind + " " + number;
+    }
+
+    /** The house something is in: the one it lies nearest to from left to right. */
+    private String house(Bounds b) {
+        return houses().stream()
+                .min(Comparator.comparingLong(z -> Math.abs(middle(z.floor()) - middle(b))))
+                .map(this::id)
+                .orElse("house");
+    }
+
+    private static long middle(Bounds b) {
+        return b.x0().plus(b.x1()).nm() / 2;
     }
 
     /** A place over the floor that no part comes near. */
@@ -189,7 +216,7 @@ public final class CoopJson {
 
     private ObjectNode zone(ObjectNode node, Zone zone) {
         String kind = zone.kind().name().toLowerCase(Locale.ROOT);
-        node.put("id", kind).put("kind", kind);
+        node.put("id", id(zone)).put("kind", kind);
         Bounds b = zone.floor();
         ArrayNode outline = node.putArray("floor");
         for (Length[] corner :
@@ -201,7 +228,7 @@ public final class CoopJson {
         double floor = zone.floorHeight().toMm();
         node.put("floorHeight", floor).put("headroom", zone.headroom().toMm());
         ArrayNode access = node.putArray("access");
-        openings.ways(zone.kind()).forEach(access::add);
+        openings.ways(zone).forEach(access::add);
         node.put("closed", true);
         double[] inside = freePlace(b, floor);
         node.putArray("inside").add(inside[0]).add(inside[1]).add(inside[2]);
@@ -214,34 +241,40 @@ public final class CoopJson {
             fitting(fittings, "roost " + bar.mark(), "roost", bar.solid().bounds(), List.of(bar))
                     .put("length", length);
         }
-        Map<Boolean, List<Part>> sides = new LinkedHashMap<>();
+        Map<String, List<Part>> sides = new LinkedHashMap<>();
         for (Part panel : coop.of(Role.NEST_PANEL)) {
-            boolean right = panel.solid().bounds().x0().isPositive();
-            sides.computeIfAbsent(right, _ -> new ArrayList<>()).add(panel);
+            sides.computeIfAbsent(side(panel.solid().bounds()), _ -> new ArrayList<>()).add(panel);
         }
         double lip = coop.measures().floorHeight().plus(coop.measures().nestEntrance()).toMm();
         sides.forEach(
-                (right, panels) -> {
+                (side, panels) -> {
                     Bounds box =
                             panels.stream()
                                     .map(p -> p.solid().bounds())
                                     .reduce(Bounds::with)
                                     .orElseThrow();
-                    fitting(fittings, right ? "nests right" : "nests left", "nest", box, panels)
+                    fitting(fittings, side, "nest", box, panels)
                             .put("length", 0)
                             .put("entrance", lip);
                 });
     }
 
-    private static ObjectNode fitting(
+    private ObjectNode fitting(
             ArrayNode fittings, String id, String what, Bounds b, List<Part> parts) {
-        ObjectNode node = fittings.addObject().put("id", id).put("what", what).put("zone", "house");
+        ObjectNode node =
+                fittings.addObject().put("id", id).put("what", what).put("zone", house(b));
         ArrayNode box = node.putArray("box");
         box.addArray().add(b.x0().toMm()).add(b.y0().toMm()).add(b.z0().toMm());
         box.addArray().add(b.x1().toMm()).add(b.y1().toMm()).add(b.z1().toMm());
         ArrayNode marks = node.putArray("parts");
         parts.forEach(p -> marks.add(p.mark()));
         return node;
+    }
+
+    private String side(Bounds nest) {
+        String house = house(nest);
+        String side = nest.x0().isPositive() ? "nests right" : "nests left";
+        return houses().size() < 2 ? side : "nests of " + house;
     }
 
     /** Who meets whom; and from the ground up, who is carried by whom. */

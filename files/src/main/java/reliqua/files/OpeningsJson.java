@@ -40,11 +40,20 @@ final class OpeningsJson {
     }
 
     /** Ids of the openings the keeper gets or reaches in by. */
-    List<String> ways(Zone.Kind zone) {
+    List<String> ways(Zone zone) {
         return written.entrySet().stream()
-                .filter(e -> e.getValue().isHinged() && zone(e.getValue()) == zone)
+                .filter(e -> e.getValue().isHinged() && zone(e.getValue()) == zone.kind())
+                .filter(e -> isBefore(e.getValue().place(), zone))
                 .map(Map.Entry::getKey)
                 .toList();
+    }
+
+    /** Of two houses side by side each has its own. */
+    private boolean isBefore(Bounds place, Zone zone) {
+        boolean alone = coop.zones().stream().filter(z -> z.kind() == zone.kind()).count() == 1;
+        return alone
+                || place.x0().compareTo(zone.floor().x1()) < 0
+                        && place.x1().compareTo(zone.floor().x0()) > 0;
     }
 
     private boolean isWritten(Opening opening) {

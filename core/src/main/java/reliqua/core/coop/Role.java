@@ -112,6 +112,10 @@ public enum Role {
                     .warned("build.caution.pallet")),
     PEN_RAIL('A', Stage.FLOOR, Duty.of(FRAME, SHOWN).minutes(7).checked(Check.SQUARE)),
     GIRT('C', Stage.WALLS, Duty.of(FRAME, HIDDEN).serving(Latitude.mm(10, 30)).minutes(7)),
+    PEN_WALL_RAIL(
+            'C',
+            Stage.WALLS,
+            Duty.of(FRAME, HIDDEN).serving(Latitude.mm(10, 30)).minutes(7).seenFrom(Side.PLAN)),
     PEN_POST('C', Stage.WALLS, Duty.of(FRAME, SHOWN, SLANTS_ACROSS_WIDTH).minutes(6)),
     RIDGE('C', Stage.WALLS, Duty.of(FRAME, SHOWN).minutes(7).seenFrom(Side.SIDE)),
     PEN_LEG(
@@ -261,6 +265,7 @@ public enum Role {
             'M',
             Stage.MESH,
             Duty.of(FRAME, OVERHEAD, Trait.VENTS).checked(Check.MESH).warned("build.caution.mesh")),
+    PEN_MESH('M', Stage.MESH, Duty.of(FRAME).minutes(20).checked(Check.MESH)),
     WINDOW_MESH('M', Stage.MESH, Duty.of(FRAME).checked(Check.MESH)),
     WIRE_FLOOR('M', Stage.MESH, Duty.of(FRAME, CLOSES_BELOW).minutes(20).checked(Check.MESH)),
     SKIRT('M', Stage.MESH, Duty.of(FRAME, CLOSES_BELOW).minutes(20).checked(Check.MESH)),

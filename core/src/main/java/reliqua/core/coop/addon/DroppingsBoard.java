@@ -6,6 +6,7 @@ import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
+import reliqua.core.coop.Zone;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.measure.Length;
@@ -27,6 +28,8 @@ final class DroppingsBoard implements Addition {
     public void build(Standing at) throws Unbuildable {
         List<Part> ledgers = at.coop().of(Role.ROOST_LEDGER);
         Unbuildable.unless(ledgers.size() >= 2, Sum.of("addon.noRoosts"));
+        long rooms = at.coop().zones().stream().filter(z -> z.kind() == Zone.Kind.HOUSE).count();
+        Unbuildable.unless(rooms == 1, Sum.of("addon.twoRooms"));
         Bounds all = Standing.around(ledgers).orElseThrow();
         Length low = all.z0();
         Section bearer = at.section(Choices.Group.TRIM);

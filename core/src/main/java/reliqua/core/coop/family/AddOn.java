@@ -32,7 +32,9 @@ public enum AddOn {
     /** Mesh under a pen. */
     WIRE_FLOOR("wire-floor"),
     /** Slats in place of the deck, over a bed on the ground that worms turn into earth. */
-    SLATTED_FLOOR("slatted-floor", List.of(Choices.Group.BOARDS));
+    SLATTED_FLOOR("slatted-floor", List.of(Choices.Group.BOARDS)),
+    /** A wall through the middle, each half with doors, roosts and nests of its own. */
+    TWO_PENS("two-pens");
 
     /** What a house on the ground or off it has room for. */
     static final Set<AddOn> OF_HOUSES =

@@ -15,7 +15,11 @@ import reliqua.core.stock.Section;
 
 /** Draws up posts, plates, girts, boards, doors and skirt of a pole house. */
 final class PoleBuilder {
-    private static final Length MESH = Length.mm(1);
+    static final Length MESH = Length.mm(1);
+
+    /** A stub of a girt shorter than this is left on the next one. */
+    private static final Length STUB = Length.mm(300);
+
     private static final Length MESH_LAP = Length.mm(25);
 
     private final PoleLayout at;
@@ -41,12 +45,13 @@ final class PoleBuilder {
         posts();
         plates();
         girts();
-        jambs();
-        frontBoards();
+        at.pens().forEach(this::jambs);
+        at.pens().forEach(this::frontBoards);
         plainBoards(at.depth, at.roof.rafterBottom(at.depth.plus(t)).min(at.roof.backTop()));
         sideBoards();
-        doors();
+        at.pens().forEach(this::doors);
         skirt();
+        at.penWall().ifPresent(x -> new PenWall(at, x, book).build());
     }
 
     private void posts() {
@@ -101,17 +106,14 @@ final class PoleBuilder {
     private void girts() {
         for (Length z : List.of(PoleLayout.OFF_GROUND, at.middleGirt())) {
             boolean low = z.equals(PoleLayout.OFF_GROUND);
-            List<Length> joints = joints();
-            for (int i = 0; i + 1 < joints.size(); i++) {
-                Length x0 = joints.get(i);
-                Length x1 = joints.get(i + 1);
-                girt(x0, x1, at.depth.minus(st), z);
-                // The lower one is the threshold of the door; the upper one stops beside it.
-                girt(x0, low ? x1 : x1.min(at.doorFrom().minus(girt.width())), Length.ZERO, z);
-                if (!low) {
-                    girt(x0.max(at.doorTo()), x1, Length.ZERO, z);
-                }
+            row(Length.ZERO, at.width, at.depth.minus(st), z);
+            // The lower one is the threshold of the doors; the upper one stops beside them.
+            Length from = Length.ZERO;
+            for (PoleLayout.Pen pen : low ? List.<PoleLayout.Pen>of() : at.pens()) {
+                row(from, pen.doorFrom().minus(girt.width()), Length.ZERO, z);
+                from = pen.doorTo();
             }
+            row(from, at.width, Length.ZERO, z);
             for (Length x : List.of(Length.ZERO, at.width.minus(st))) {
                 book.stick(
                         Role.GIRT,
@@ -120,6 +122,18 @@ final class PoleBuilder {
                         Solid.box(x, x.plus(st), st, at.depth.minus(st), z, z.plus(girt.width())));
             }
         }
+    }
+
+    /** Parted at the joints on posts, unless that would leave a stub. */
+    private void row(Length from, Length to, Length y, Length z) {
+        Length x0 = from;
+        for (Length joint : joints()) {
+            if (joint.minus(x0).compareTo(STUB) >= 0 && to.minus(joint).compareTo(STUB) >= 0) {
+                girt(x0, joint, y, z);
+                x0 = joint;
+            }
+        }
+        girt(x0, to, y, z);
     }
 
     private void girt(Length x0, Length x1, Length y, Length z) {
@@ -133,16 +147,16 @@ final class PoleBuilder {
     }
 
     /** Beside the door up to the plate, and round the pop door between the girts. */
-    private void jambs() {
+    private void jambs(PoleLayout.Pen pen) {
         Length low = at.lowGirtTop();
-        upright(at.doorFrom().minus(girt.width()), low, at.doorTop());
-        for (Length x : List.of(at.popFrom().minus(girt.width()), at.popTo())) {
+        upright(pen.doorFrom().minus(girt.width()), low, at.doorTop());
+        for (Length x : List.of(pen.popFrom().minus(girt.width()), at.popTo(pen))) {
             upright(x, low, at.middleGirt());
         }
         if (at.popSill().compareTo(low.plus(st)) >= 0) {
-            cross(at.popSill().minus(st));
+            cross(pen, at.popSill().minus(st));
         }
-        cross(at.popTop());
+        cross(pen, at.popTop());
     }
 
     private void upright(Length x, Length z0, Length z1) {
@@ -154,27 +168,29 @@ final class PoleBuilder {
     }
 
     /** Flat, between the jambs of the pop door. */
-    private void cross(Length z) {
-        Length wide = at.popTo().minus(at.popFrom());
+    private void cross(PoleLayout.Pen pen, Length z) {
+        Length from = pen.popFrom();
+        Length to = at.popTo(pen);
         book.stick(
                 Role.HEADER,
                 girt,
-                wide,
-                Solid.box(at.popFrom(), at.popTo(), Length.ZERO, girt.width(), z, z.plus(st)));
+                to.minus(from),
+                Solid.box(from, to, Length.ZERO, girt.width(), z, z.plus(st)));
     }
 
-    private void frontBoards() {
+    private void frontBoards(PoleLayout.Pen pen) {
         Length low = PoleLayout.BOARDS_FROM;
         Length top = at.roof.frontTop();
-        upright(Length.ZERO, at.popFrom(), low, top, t.negated());
-        upright(at.popFrom(), at.popTo(), low, at.popSill(), t.negated());
-        upright(at.popFrom(), at.popTo(), at.popTop(), top, t.negated());
-        upright(at.popTo(), at.doorFrom().minus(rim), low, top, t.negated());
-        Length right = at.doorTo().plus(rim);
-        upright(right, at.width, low, top, t.negated());
-        Length under = at.doorBottom().minus(rim);
-        upright(at.doorFrom().minus(rim), right, low, under, t.negated());
-        upright(at.doorFrom().minus(rim), right, at.doorTop().plus(rim), top, t.negated());
+        Length popTo = at.popTo(pen);
+        upright(pen.from(), pen.popFrom(), low, top, t.negated());
+        upright(pen.popFrom(), popTo, low, at.popSill(), t.negated());
+        upright(pen.popFrom(), popTo, at.popTop(), top, t.negated());
+        Length left = pen.doorFrom().minus(rim);
+        Length right = pen.doorTo().plus(rim);
+        upright(popTo, left, low, top, t.negated());
+        upright(right, pen.to(), low, top, t.negated());
+        upright(left, right, low, at.doorBottom().minus(rim), t.negated());
+        upright(left, right, at.doorTop().plus(rim), top, t.negated());
     }
 
     private void plainBoards(Length y, Length top) {
@@ -214,20 +230,20 @@ final class PoleBuilder {
         }
     }
 
-    private void doors() {
-        new PopDoorBuilder(at.popHole(), book).build();
+    private void doors(PoleLayout.Pen pen) {
+        new PopDoorBuilder(at.popHole(pen), book).build();
         book.opening(
                 Opening.inFront(
                         Opening.Kind.POP_DOOR,
-                        at.popFrom(),
-                        at.popTo(),
+                        pen.popFrom(),
+                        at.popTo(pen),
                         Length.ZERO,
                         at.popSill(),
                         at.popTop(),
                         Length.ZERO));
         Length inset = rim.minus(ShedLayout.DOOR_GAP);
-        Length x0 = at.doorFrom().minus(inset);
-        Length x1 = at.doorTo().plus(inset);
+        Length x0 = pen.doorFrom().minus(inset);
+        Length x1 = pen.doorTo().plus(inset);
         Length z0 = at.doorBottom().minus(inset);
         Length z1 = at.doorTop().plus(inset);
         for (BoardRow.Board row : BoardRow.of(x0, x1, board.width())) {
@@ -243,8 +259,8 @@ final class PoleBuilder {
         book.opening(
                 Opening.inFront(
                         Opening.Kind.CLEAN_OUT_DOOR,
-                        at.doorFrom(),
-                        at.doorTo(),
+                        pen.doorFrom(),
+                        pen.doorTo(),
                         Length.ZERO,
                         at.doorBottom(),
                         at.doorTop(),

@@ -48,7 +48,9 @@ final class PoleHouse implements CoopFamily {
 
     @Override
     public Set<AddOn> addOns() {
-        return AddOn.OF_HOUSES;
+        Set<AddOn> all = EnumSet.copyOf(AddOn.OF_HOUSES);
+        all.add(AddOn.TWO_PENS);
+        return all;
     }
 
     @Override
@@ -74,45 +76,55 @@ final class PoleHouse implements CoopFamily {
         inside(at, book);
         List<Part> parts =
                 book.parts().stream().sorted(Comparator.comparing(p -> p.role().stage())).toList();
-        Room room = at.room();
-        Bounds house =
-                new Bounds(
-                        room.x0(),
-                        room.x1(),
-                        room.y0(),
-                        room.y1(),
-                        Length.ZERO,
-                        at.roof.rafterBottom(room.y0()));
-        return new Coop(
-                parts,
-                book.openings(),
-                List.of(new Zone(Zone.Kind.HOUSE, house, true)),
-                measures(at, parts, book.openings()));
+        return new Coop(parts, book.openings(), zones(at), measures(at, parts, book.openings()));
+    }
+
+    private static List<Zone> zones(PoleLayout at) {
+        return at.pens().stream().map(PoleLayout.Pen::room).map(room -> zone(at, room)).toList();
+    }
+
+    private static Zone zone(PoleLayout at, Room room) {
+        Length high = at.roof.rafterBottom(room.y0());
+        Bounds all = new Bounds(room.x0(), room.x1(), room.y0(), room.y1(), Length.ZERO, high);
+        return new Zone(Zone.Kind.HOUSE, all, true);
     }
 
     private static void inside(PoleLayout at, PartsBook book) throws Unbuildable {
-        if (at.roosts().bars() > 0) {
-            RoostBuilder roosts = at.roosts();
-            Length headroom = headroom(at);
-            Unbuildable.unless(
-                    headroom.atLeast(at.needs.headroom()),
-                    Sum.of("family.headroom", headroom, at.needs.headroom(), at.roof.backTop()));
-            Unbuildable.unless(
-                    roosts.top().atMost(at.needs.roostHeight()),
-                    Sum.of("family.roostHigh", roosts.top(), at.needs.roostHeight()));
-            roosts.build(book);
+        for (PoleLayout.Pen pen : at.pens()) {
+            RoostBuilder roosts = at.roosts(pen);
+            if (roosts.bars() > 0) {
+                Length headroom = headroom(at);
+                Unbuildable.unless(
+                        headroom.atLeast(at.needs.headroom()),
+                        Sum.of(
+                                "family.headroom",
+                                headroom,
+                                at.needs.headroom(),
+                                at.roof.backTop()));
+                Unbuildable.unless(
+                        roosts.top().atMost(at.needs.roostHeight()),
+                        Sum.of("family.roostHigh", roosts.top(), at.needs.roostHeight()));
+                roosts.build(book);
+            }
+            if (pen.nests() > 0) {
+                at.nests(pen).build(book);
+            }
         }
-        if (at.needs.nests() > 0) {
-            at.nests().build(book);
-        }
+    }
+
+    private static RoostBuilder anyRoosts(PoleLayout at) {
+        return at.roosts(at.pens().getFirst());
     }
 
     private static Length headroom(PoleLayout at) {
-        return at.roof.rafterBottom(at.roosts().at(0)).minus(at.roosts().top());
+        return at.roof.rafterBottom(anyRoosts(at).at(0)).minus(anyRoosts(at).top());
     }
 
     private static Coop.Measures measures(PoleLayout at, List<Part> parts, List<Opening> openings) {
-        boolean roosting = at.roosts().bars() > 0;
+        List<PoleLayout.Pen> pens = at.pens();
+        boolean roosting = anyRoosts(at).bars() > 0;
+        Length roost =
+                pens.stream().map(p -> at.roosts(p).length()).reduce(Length.ZERO, Length::plus);
         Length middle = at.roof.rafterBottom(at.depth.half());
         Length height =
                 parts.stream().map(p -> p.solid().bounds().z1()).reduce(Length.ZERO, Length::max);
@@ -128,9 +140,9 @@ final class PoleHouse implements CoopFamily {
                 at.room().area(),
                 Length.ZERO,
                 Length.ZERO,
-                roosting ? at.roosts().length() : Length.ZERO,
-                roosting ? at.roosts().top() : Length.ZERO,
-                at.needs.nests(),
+                roosting ? roost : Length.ZERO,
+                roosting ? anyRoosts(at).top() : Length.ZERO,
+                pens.stream().mapToInt(PoleLayout.Pen::nests).sum(),
                 at.needs.nests() == 0 ? Length.ZERO : at.nestLip(),
                 vents,
                 roosting ? headroom(at) : middle,
@@ -165,12 +177,11 @@ final class PoleHouse implements CoopFamily {
         }
         Length st = choices.section(Choices.Group.WALLS).thickness();
         Length walls = st.plus(choices.section(Choices.Group.LEGS).width()).times(2);
+        int pens = brief.addOns().contains(AddOn.TWO_PENS) ? 2 : 1;
+        int nests = Math.ceilDiv(needs.nests(), pens);
         long bars = Math.ceilDiv(needs.roost().nm(), width.minus(st.times(2)).nm());
         Length roosts = Needs.ROOST_SPACING.times(bars).plus(Needs.ROOST_SPACING.half());
-        Length row =
-                needs.nestSide()
-                        .times(needs.nests())
-                        .plus(choices.skin().times(needs.nests() + 1L));
+        Length row = needs.nestSide().times(nests).plus(choices.skin().times(nests + 1L));
         return walls.plus(roosts).plus(row).ceilTo(choices.step());
     }
 

@@ -1,6 +1,8 @@
 package reliqua.core.coop.family;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import reliqua.core.flock.Needs;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
@@ -22,6 +24,9 @@ final class PoleLayout {
     /** A board below the slide, or one looks in behind it. */
     private static final Length UNDER_POP_DOOR = Length.mm(60);
 
+    /** A wall between two pens is mesh above this, so that air and light go through. */
+    private static final Length SOLID_LEAST = Length.mm(600);
+
     private static final Length BESIDE_GUIDES = Length.mm(30);
 
     /** Wood keeps so far from the wet ground. */
@@ -35,6 +40,31 @@ final class PoleLayout {
     final Length width;
     final Length depth;
     final SingleSlope roof;
+    private final boolean twoPens;
+
+    /**
+     * What belongs to one flock: its stretch of the front with two doors in it, and its room.
+     *
+     * @param from left end of the boards of its front
+     * @param to right end of them
+     * @param popFrom left edge of the birds' door
+     * @param doorTo right edge of the keeper's door, at the post that it hangs on
+     * @param room from wall to wall
+     * @param nests in it
+     * @param ledgers which of its sides have a ledger of their own
+     */
+    record Pen(
+            Length from,
+            Length to,
+            Length popFrom,
+            Length doorTo,
+            Room room,
+            int nests,
+            RoostBuilder.Ledgers ledgers) {
+        Length doorFrom() {
+            return doorTo.minus(DOOR);
+        }
+    }
 
     PoleLayout(DesignSpec spec, Brief brief) throws Unbuildable {
         this.c = spec.choices();
@@ -53,14 +83,18 @@ final class PoleLayout {
                         Length.ZERO,
                         needs,
                         c);
+        this.twoPens = spec.addOns().contains(AddOn.TWO_PENS);
         roof.check();
         Unbuildable.unless(
                 doorTop().minus(doorBottom()).atLeast(LEAST_DOOR),
                 Sum.of("family.poleLow", roof.frontTop()));
         Length guides = PopHole.SLIDE.plus(c.section(Choices.Group.TRIM).width());
-        Unbuildable.unless(
-                popTo().plus(guides).plus(BESIDE_GUIDES).plus(girt().width()).atMost(doorFrom()),
-                Sum.of("family.narrow", width));
+        for (Pen pen : pens()) {
+            Length jamb = popTo(pen).plus(guides).plus(BESIDE_GUIDES).plus(girt().width());
+            Unbuildable.unless(
+                    jamb.atMost(pen.doorFrom()),
+                    Sum.of(twoPens ? "family.narrowPens" : "family.narrow", width));
+        }
         Unbuildable.unless(
                 popTop().plus(girt().thickness()).atMost(middleGirt()),
                 Sum.of("family.popDoorHigh", roof.frontTop(), popTop()));
@@ -82,10 +116,82 @@ final class PoleLayout {
         return roof.frontTop().dividedBy(4).max(LEAST_BURIED).ceilTo(c.step());
     }
 
-    /** Left edges of the posts of a long side, at both ends and no further apart than a bay. */
+    /**
+     * Left edges of the posts of a long side, at both ends, no further apart than a bay, and one
+     * where two pens meet.
+     */
     List<Length> posts() {
-        Length st = girt().thickness();
-        return Spacing.even(st, width.minus(st), post().thickness(), BAY);
+        Length first = girt().thickness();
+        Length last = width.minus(first);
+        if (!twoPens) {
+            return Spacing.even(first, last, post().thickness(), BAY);
+        }
+        Length half = middlePost();
+        Length end = half.plus(post().thickness());
+        List<Length> posts = new ArrayList<>(Spacing.even(first, end, post().thickness(), BAY));
+        posts.addAll(Spacing.even(half, last, post().thickness(), BAY).stream().skip(1).toList());
+        return posts;
+    }
+
+    private Length middlePost() {
+        return width.minus(post().thickness()).half();
+    }
+
+    /** Middle of the wall between two pens, if there is one. */
+    Optional<Length> penWall() {
+        return twoPens
+                ? Optional.of(middlePost().plus(post().thickness().half()))
+                : Optional.empty();
+    }
+
+    /** One, or two with a wall between them. */
+    List<Pen> pens() {
+        Length pt = post().thickness();
+        Length first = girt().thickness();
+        Length last = width.minus(first).minus(pt);
+        Length beside = pt.plus(girt().width());
+        Room all = room();
+        int nests = needs.nests();
+        if (!twoPens) {
+            return List.of(
+                    new Pen(
+                            Length.ZERO,
+                            width,
+                            first.plus(beside),
+                            last,
+                            all,
+                            nests,
+                            RoostBuilder.Ledgers.BOTH));
+        }
+        Length post = middlePost();
+        Length wall = post.plus(pt.half());
+        Length half = PoleBuilder.MESH.half();
+        Room left = new Room(all.x0(), wall.minus(half), all.y0(), all.y1(), all.floor());
+        Room right = new Room(wall.plus(half), all.x1(), all.y0(), all.y1(), all.floor());
+        int most = Math.ceilDiv(nests, 2);
+        return List.of(
+                new Pen(
+                        Length.ZERO,
+                        wall,
+                        first.plus(beside),
+                        post,
+                        left,
+                        most,
+                        RoostBuilder.Ledgers.LEFT),
+                new Pen(
+                        wall,
+                        width,
+                        post.plus(beside),
+                        last,
+                        right,
+                        most,
+                        RoostBuilder.Ledgers.RIGHT));
+    }
+
+    /** Up to which the wall between two pens is boarded: the roosts, where there are any. */
+    Length solidTop() {
+        RoostBuilder roosts = roosts(pens().getFirst());
+        return roosts.bars() == 0 ? SOLID_LEAST.ceilTo(c.step()) : roosts.ledgerTop();
     }
 
     Length lowGirtTop() {
@@ -97,14 +203,6 @@ final class PoleLayout {
         return roof.backTop().half().max(popTop().plus(girt().thickness())).ceilTo(c.step());
     }
 
-    Length doorTo() {
-        return width.minus(girt().thickness()).minus(post().thickness());
-    }
-
-    Length doorFrom() {
-        return doorTo().minus(DOOR);
-    }
-
     Length doorBottom() {
         return lowGirtTop();
     }
@@ -113,12 +211,8 @@ final class PoleLayout {
         return roof.frontTop().minus(girt().width());
     }
 
-    Length popFrom() {
-        return girt().thickness().plus(post().thickness()).plus(girt().width());
-    }
-
-    Length popTo() {
-        return popFrom().plus(needs.popDoorWidth());
+    Length popTo(Pen pen) {
+        return pen.popFrom().plus(needs.popDoorWidth());
     }
 
     Length popSill() {
@@ -129,10 +223,10 @@ final class PoleLayout {
         return popSill().plus(needs.popDoorHeight());
     }
 
-    PopHole popHole() {
+    PopHole popHole(Pen pen) {
         return new PopHole(
-                popFrom(),
-                popTo(),
+                pen.popFrom(),
+                popTo(pen),
                 popSill(),
                 popTop(),
                 roof.frontTop(),
@@ -158,17 +252,19 @@ final class PoleLayout {
         return nestFloor().plus(Needs.NEST_LIP);
     }
 
-    InsideNests nests() {
-        RoostBuilder roosts = roosts();
+    InsideNests nests(Pen pen) {
+        RoostBuilder roosts = roosts(pen);
         Length clear =
                 roosts.bars() == 0
                         ? Length.ZERO
                         : room().y1()
                                 .minus(roosts.at(roosts.bars() - 1))
                                 .plus(Needs.ROOST_SPACING.half());
+        Room room = pen.room();
+        Length rail = pen.ledgers().left() ? Length.ZERO : girt().thickness().half();
         return new InsideNests(
-                room(),
-                needs.nests(),
+                new Room(room.x0().plus(rail), room.x1(), room.y0(), room.y1(), room.floor()),
+                pen.nests(),
                 needs,
                 nestFloor(),
                 c.skin(),
@@ -178,17 +274,18 @@ final class PoleLayout {
     }
 
     /** Ledgers from post to post, over the nests. */
-    RoostBuilder roosts() {
+    RoostBuilder roosts(Pen pen) {
         Length over =
                 needs.nests() == 0
                         ? Length.mm(400)
                         : nestFloor().plus(needs.nestHeight()).plus(c.skin());
         return new RoostBuilder(
-                room(),
+                pen.room(),
                 RoostBuilder.bars(room(), needs),
                 c.section(Choices.Group.ROOSTS),
                 girt(),
                 room().y0(),
-                over.plus(girt().width()).ceilTo(c.step()));
+                over.plus(girt().width()).ceilTo(c.step()),
+                pen.ledgers());
     }
 }

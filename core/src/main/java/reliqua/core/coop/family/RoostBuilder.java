@@ -1,5 +1,6 @@
 package reliqua.core.coop.family;
 
+import java.util.ArrayList;
 import java.util.List;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
@@ -18,9 +19,29 @@ import reliqua.core.stock.Section;
  * @param ledger section of what they rest on, on edge
  * @param ledgerFrom where the ledgers begin, before the foremost bar
  * @param ledgerTop underside of the bars
+ * @param ledgers which sides have one; on the other the bars rest on a rail that is there
  */
 record RoostBuilder(
-        Room room, int bars, Section bar, Section ledger, Length ledgerFrom, Length ledgerTop) {
+        Room room,
+        int bars,
+        Section bar,
+        Section ledger,
+        Length ledgerFrom,
+        Length ledgerTop,
+        Ledgers ledgers) {
+    /** Sides with a ledger. */
+    record Ledgers(boolean left, boolean right) {
+        static final Ledgers BOTH = new Ledgers(true, true);
+        static final Ledgers LEFT = new Ledgers(true, false);
+        static final Ledgers RIGHT = new Ledgers(false, true);
+    }
+
+    /** On two ledgers. */
+    RoostBuilder(
+            Room room, int bars, Section bar, Section ledger, Length ledgerFrom, Length ledgerTop) {
+        this(room, bars, bar, ledger, ledgerFrom, ledgerTop, Ledgers.BOTH);
+    }
+
     private static final Length FARTHEST = Length.mm(1150);
 
     /** How many bars of a room give so much roost. */
@@ -47,7 +68,14 @@ record RoostBuilder(
                 at(bars - 1).minus(room.y0()).atLeast(Needs.ROOST_SPACING),
                 Sum.of("family.roosts", bars, room.depth()));
         Length thick = ledger.thickness();
-        for (Length x : List.of(room.x0(), room.x1().minus(thick))) {
+        List<Length> sides = new ArrayList<>();
+        if (ledgers.left()) {
+            sides.add(room.x0());
+        }
+        if (ledgers.right()) {
+            sides.add(room.x1().minus(thick));
+        }
+        for (Length x : sides) {
             book.stick(
                     Role.ROOST_LEDGER,
                     ledger,
