@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import reliqua.core.cutting.CutWish;
@@ -48,6 +49,9 @@ final class ProjectJson {
         ObjectNode held = root.putObject("held");
         project.held().forEach((key, length) -> held.put(key, JsonWords.mm(length)));
         project.chosen().ifPresent(chosen -> DesignJson.write(root.putObject("chosen"), chosen));
+        ObjectNode variants = root.putObject("variants");
+        project.variants()
+                .forEach((name, kept) -> DesignJson.write(variants.putObject(name), kept));
         CutsJson.write(root.putArray("cuts"), project.cuts());
         CutsJson.writeStory(root.putArray("story"), project.story());
         ArrayNode wishes = root.putArray("wishes");
@@ -103,6 +107,23 @@ final class ProjectJson {
         return project;
     }
 
+    private static SortedMap<String, Project.Chosen> variants(JsonReader root) {
+        SortedMap<String, Project.Chosen> variants = new TreeMap<>();
+        root.inner("variants")
+                .ifPresent(
+                        in ->
+                                in.names()
+                                        .forEach(
+                                                name ->
+                                                        in.inner(name)
+                                                                .map(DesignJson::read)
+                                                                .ifPresent(
+                                                                        d ->
+                                                                                variants.put(
+                                                                                        name, d))));
+        return variants;
+    }
+
     private static Project project(
             JsonReader root, Heap heap, Heap cut, List<Offer> offers, List<Entry> log) {
         Map<String, Length> held = new TreeMap<>();
@@ -122,6 +143,7 @@ final class ProjectJson {
                 DesignJson.addOns(root),
                 held,
                 root.inner("chosen").map(DesignJson::read),
+                variants(root),
                 CutsJson.read(root, cut),
                 new TreeSet<>(
                         root.list(

@@ -118,7 +118,8 @@ class ProjectFileTest {
         Material torn = FlawMarking.split(stick.material(), "300 to 400", Tape.METRIC);
         Project split = SawLog.cut(settled, stick, Set.of(), torn);
         assertThat(split.cuts().getFirst().uncut()).isNotEmpty();
-        for (Project each : List.of(settled, cut, told, split)) {
+        Project kept = settled.keeping("low, with \"tin\"", house).keeping("wide", house);
+        for (Project each : List.of(settled, cut, told, split, kept)) {
             ProjectFile.save(path, each);
             assertThat(ProjectFile.load(path)).isEqualTo(each);
         }

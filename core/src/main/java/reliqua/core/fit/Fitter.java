@@ -147,6 +147,12 @@ public final class Fitter {
                 List.of());
     }
 
+    private Optional<Sum> obstacle(Seen seen) {
+        return seen.found().isEmpty()
+                ? trial.obstacle().or(() -> firstChoices().flatMap(houses::obstacle))
+                : trial.obstacle();
+    }
+
     private FitResult looked(Consumer<Candidate> soFar) {
         Optional<Seen> seen = seen(soFar);
         if (seen.isEmpty()) {
@@ -159,7 +165,7 @@ public final class Fitter {
                 seen.get().standard(),
                 trial.tried(),
                 trial.skipped(),
-                trial.obstacle(),
+                obstacle(seen.get()),
                 trial.scatter(Stream.empty()));
     }
 
@@ -184,7 +190,7 @@ public final class Fitter {
                 planned.stream().skip(distinct.size()).findFirst(),
                 trial.tried(),
                 trial.skipped(),
-                trial.obstacle(),
+                obstacle(seen.get()),
                 trial.scatter(Stream.concat(planned.stream(), best.stream())));
     }
 

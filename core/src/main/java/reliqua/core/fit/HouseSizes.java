@@ -2,10 +2,12 @@ package reliqua.core.fit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.measure.Length;
+import reliqua.core.measure.Sum;
 
 /**
  * Which sizes of a house are worth drawing up: enough floor, within the place, using up the boards
@@ -93,6 +95,26 @@ final class HouseSizes {
                 && spec.depth().atMost(depthMost(spec.choices()));
     }
 
+    /** Why no size at all can be tried: what is held is more than the place or the kind allows. */
+    Optional<Sum> obstacle(Choices choices) {
+        Optional<Sum> wide = tooLong(WIDTH, widthMost(choices));
+        return wide.or(() -> tooLong(DEPTH, depthMost(choices))).or(() -> tooSmall(choices));
+    }
+
+    private Optional<Sum> tooLong(String key, Length most) {
+        return held(key)
+                .filter(length -> length.compareTo(most) > 0)
+                .map(length -> Sum.of("fit.heldLong", Sum.of("dimension." + key), length, most));
+    }
+
+    private Optional<Sum> tooSmall(Choices choices) {
+        Length wide = held(WIDTH).orElseGet(() -> widthMost(choices));
+        Length deep = held(DEPTH).orElseGet(() -> depthMost(choices));
+        return leastOther(deep, choices).atMost(wide)
+                ? Optional.empty()
+                : Optional.of(Sum.of("fit.tooSmall", wide, deep, request.needs().floor()));
+    }
+
     private Length widthMost(Choices choices) {
         Length most = family.width(choices).most();
         return request.keeper().limits().width().orElse(most).min(most);
@@ -104,11 +126,23 @@ final class HouseSizes {
     }
 
     List<Length> widths(Choices choices) {
+        return held(WIDTH).isPresent() ? List.of(held(WIDTH).get()) : freeWidths(choices);
+    }
+
+    private Optional<Length> held(String key) {
+        return Optional.ofNullable(request.held().get(key));
+    }
+
+    private List<Length> freeWidths(Choices choices) {
         return worthTrying(
                 family.width(choices), choices, WIDEST_FROM, WIDEST_TO, widthMost(choices));
     }
 
     List<Length> depths(Choices choices) {
+        return held(DEPTH).isPresent() ? List.of(held(DEPTH).get()) : freeDepths(choices);
+    }
+
+    private List<Length> freeDepths(Choices choices) {
         return worthTrying(
                 family.depth(choices), choices, 1 / WIDEST_TO, 1 / WIDEST_FROM, depthMost(choices));
     }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedMap;
 import java.util.SortedSet;
 import java.util.TreeMap;
 import java.util.TreeSet;
@@ -49,6 +50,7 @@ import reliqua.core.stock.PriceBook;
  * @param addOns what is to be built on
  * @param held lengths the keeper has fixed, by their keys
  * @param chosen the house settled on; without it the best fit is followed
+ * @param variants designs kept to come back to, by the names the keeper gave them
  * @param cuts what has been cut, in that order
  * @param wishes which pieces are to come from where, or not to
  * @param done keys of steps that are ticked
@@ -66,6 +68,7 @@ public record Project(
         Set<AddOn> addOns,
         Map<String, Length> held,
         Optional<Chosen> chosen,
+        SortedMap<String, Chosen> variants,
         List<CutMade> cuts,
         SortedSet<CutWish> wishes,
         Set<String> done,
@@ -103,6 +106,7 @@ public record Project(
         ordered.addAll(addOns);
         addOns = Collections.unmodifiableSet(ordered);
         held = Collections.unmodifiableMap(new TreeMap<>(held));
+        variants = Collections.unmodifiableSortedMap(new TreeMap<>(variants));
         cuts = List.copyOf(cuts);
         wishes = Collections.unmodifiableSortedSet(new TreeSet<>(wishes));
         done = Collections.unmodifiableSet(new TreeSet<>(done));
@@ -123,6 +127,7 @@ public record Project(
                 Set.of(),
                 Map.of(),
                 Optional.empty(),
+                new TreeMap<>(),
                 List.of(),
                 new TreeSet<>(),
                 Set.of(),
@@ -141,30 +146,47 @@ public record Project(
                 .withBook(KeepBook.EMPTY.plus(book.of(Happening.NextTime.class)));
     }
 
+    private ProjectDraft draft() {
+        return new ProjectDraft(this);
+    }
+
+    /** With a design kept under a name, in place of what had it; a blank name is refused. */
+    public Project keeping(String variant, Chosen design) {
+        String trimmed = variant.strip();
+        if (trimmed.isEmpty()) {
+            throw new IllegalArgumentException(Words.say("project.noVariant"));
+        }
+        SortedMap<String, Chosen> more = new TreeMap<>(variants);
+        more.put(trimmed, design);
+        return draft().variants(more).made();
+    }
+
+    /** Back to a design that was kept, with what is built on to it; the same where none has it. */
+    public Project backTo(String variant) {
+        Chosen kept = variants.get(variant);
+        if (kept == null) {
+            return this;
+        }
+        return draft().family(anyKind() ? family : kept.spec().family())
+                .addOns(kept.spec().addOns())
+                .chosen(Optional.of(kept))
+                .made();
+    }
+
+    /** Without what is kept under a name. */
+    public Project dropping(String variant) {
+        SortedMap<String, Chosen> fewer = new TreeMap<>(variants);
+        fewer.remove(variant);
+        return draft().variants(fewer).made();
+    }
+
     public Project withKeeper(Keeper other) {
-        return new Project(
-                name, other, flock, site, heap, prices, family, addOns, held, chosen, cuts, wishes,
-                done, story, book);
+        return draft().keeper(other).made();
     }
 
     /** With other birds, for whom the coop is meant. */
     public Project withFlock(Flock other) {
-        return new Project(
-                name,
-                keeper,
-                other,
-                site,
-                heap,
-                prices,
-                family,
-                addOns,
-                held,
-                chosen,
-                cuts,
-                wishes,
-                done,
-                story,
-                book.builtFor(Optional.empty()));
+        return draft().flock(other).book(book.builtFor(Optional.empty())).made();
     }
 
     /** With birds that came or went; the coop stays the one built for those before. */
@@ -180,27 +202,19 @@ public record Project(
     }
 
     public Project withSite(Site other) {
-        return new Project(
-                name, keeper, flock, other, heap, prices, family, addOns, held, chosen, cuts,
-                wishes, done, story, book);
+        return draft().site(other).made();
     }
 
     public Project withHeap(Heap other) {
-        return new Project(
-                name, keeper, flock, site, other, prices, family, addOns, held, chosen, cuts,
-                wishes, done, story, book);
+        return draft().heap(other).made();
     }
 
     public Project withPrices(PriceBook other) {
-        return new Project(
-                name, keeper, flock, site, heap, other, family, addOns, held, chosen, cuts, wishes,
-                done, story, book);
+        return draft().prices(other).made();
     }
 
     public Project withChosen(Optional<Chosen> other) {
-        return new Project(
-                name, keeper, flock, site, heap, prices, family, addOns, held, other, cuts, wishes,
-                done, story, book);
+        return draft().chosen(other).made();
     }
 
     /** With this house settled on. */
@@ -226,9 +240,7 @@ public record Project(
         Map<String, Length> more = new TreeMap<>();
         more.putAll(held);
         more.put(dimension, length);
-        return new Project(
-                name, keeper, flock, site, heap, prices, family, addOns, more, chosen, cuts, wishes,
-                done, story, book);
+        return draft().held(more).made();
     }
 
     /** With a dimension free again. */
@@ -236,15 +248,11 @@ public record Project(
         Map<String, Length> fewer = new TreeMap<>();
         fewer.putAll(held);
         fewer.remove(dimension);
-        return new Project(
-                name, keeper, flock, site, heap, prices, family, addOns, fewer, chosen, cuts,
-                wishes, done, story, book);
+        return draft().held(fewer).made();
     }
 
     public Project withCuts(List<CutMade> other) {
-        return new Project(
-                name, keeper, flock, site, heap, prices, family, addOns, held, chosen, other,
-                wishes, done, story, book);
+        return draft().cuts(other).made();
     }
 
     /** With a wish in place of those it contradicts, or without it. */
@@ -256,16 +264,12 @@ public record Project(
         } else {
             other.remove(wish);
         }
-        return new Project(
-                name, keeper, flock, site, heap, prices, family, addOns, held, chosen, cuts, other,
-                done, story, book);
+        return draft().wishes(other).made();
     }
 
     /** With another story. */
     Project withStory(List<Told> other) {
-        return new Project(
-                name, keeper, flock, site, heap, prices, family, addOns, held, chosen, cuts, wishes,
-                done, other, book);
+        return draft().story(other).made();
     }
 
     /** With this told behind the story so far of another project. */
@@ -277,9 +281,7 @@ public record Project(
 
     /** With another logbook. */
     public Project withBook(KeepBook other) {
-        return new Project(
-                name, keeper, flock, site, heap, prices, family, addOns, held, chosen, cuts, wishes,
-                done, story, other);
+        return draft().book(other).made();
     }
 
     /** With a step ticked, or not. */
@@ -290,9 +292,7 @@ public record Project(
         } else {
             changed.remove(key);
         }
-        return new Project(
-                name, keeper, flock, site, heap, prices, family, addOns, held, chosen, cuts, wishes,
-                changed, story, book);
+        return draft().done(changed).made();
     }
 
     /** Ids of lots that have been cut from, and of what went back: none is given again. */
@@ -353,64 +353,19 @@ public record Project(
             changed.remove(addOn);
             addOn.keys().forEach(kept::remove);
         }
-        return new Project(
-                name,
-                keeper,
-                flock,
-                site,
-                heap,
-                prices,
-                family,
-                changed,
-                kept,
-                Optional.empty(),
-                cuts,
-                wishes,
-                done,
-                story,
-                book);
+        return draft().addOns(changed).held(kept).chosen(Optional.empty()).made();
     }
 
     /** Seeks whatever kind suits the heap best. */
     public Project seekingAny() {
-        return new Project(
-                name,
-                keeper,
-                flock,
-                site,
-                heap,
-                prices,
-                ANY_KIND,
-                addOns,
-                held,
-                Optional.empty(),
-                cuts,
-                wishes,
-                done,
-                story,
-                book);
+        return draft().family(ANY_KIND).chosen(Optional.empty()).made();
     }
 
     /** Seeks another kind of coop; lengths that were fixed and that it has not are let go. */
     public Project seeking(CoopFamily other) {
         Map<String, Length> kept = new TreeMap<>(held);
         kept.keySet().removeIf(key -> kind().keys().contains(key) && !other.keys().contains(key));
-        return new Project(
-                name,
-                keeper,
-                flock,
-                site,
-                heap,
-                prices,
-                other.id(),
-                addOns,
-                kept,
-                Optional.empty(),
-                cuts,
-                wishes,
-                done,
-                story,
-                book);
+        return draft().family(other.id()).held(kept).chosen(Optional.empty()).made();
     }
 
     public Needs needs() {

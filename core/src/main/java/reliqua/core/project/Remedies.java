@@ -11,23 +11,14 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Stream;
 import reliqua.core.check.Finding;
-import reliqua.core.check.Findings;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
-import reliqua.core.coop.addon.CoopBuilder;
 import reliqua.core.coop.family.AddOn;
-import reliqua.core.coop.family.Brief;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.coop.family.Families;
-import reliqua.core.coop.family.Unbuildable;
-import reliqua.core.cutting.CoopPlanner;
-import reliqua.core.cutting.CutPlanner;
-import reliqua.core.cutting.Decided;
 import reliqua.core.cutting.Progress;
-import reliqua.core.cutting.WorkPlan;
-import reliqua.core.cutting.Workshop;
 import reliqua.core.fit.Candidate;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
@@ -55,18 +46,13 @@ public final class Remedies {
     private final Project project;
     private final DesignSpec spec;
     private final CoopFamily family;
-    private final CoopPlanner planner;
+    private final QuickDesign quick;
 
     private Remedies(Project project, DesignSpec spec) {
         this.project = project;
         this.spec = spec;
         this.family = Families.find(spec.family()).orElse(project.kind());
-        this.planner =
-                new CoopPlanner(
-                        project.heap(),
-                        project.prices(),
-                        Workshop.of(project.keeper()),
-                        CutPlanner.Settings.QUICK);
+        this.quick = new QuickDesign(project);
     }
 
     /**
@@ -105,7 +91,7 @@ public final class Remedies {
                         .filter(f -> f.severity() != Finding.Severity.GOOD)
                         .flatMap(f -> changes(f, now.coop()))
                         .toList();
-        Optional<Design> plain = changes.isEmpty() ? Optional.empty() : drawn(spec);
+        Optional<Design> plain = changes.isEmpty() ? Optional.empty() : quick.of(spec);
         for (Change change : changes) {
             if (progress.cancelled()) {
                 return remedies;
@@ -172,8 +158,10 @@ public final class Remedies {
         if (depth.compareTo(family.depth(spec.choices()).least()) < 0) {
             return Stream.empty();
         }
-        Length width = family.leastOther(depth, spec.choices(), brief(spec)).max(spec.width());
-        DesignSpec changed = family.settled(resized(width, depth), brief(spec), project.held());
+        Length width =
+                family.leastOther(depth, spec.choices(), quick.brief(spec)).max(spec.width());
+        DesignSpec changed =
+                family.settled(resized(width, depth), quick.brief(spec), project.held());
         return Stream.of(held(finding, changed, "depth", depth));
     }
 
@@ -249,15 +237,11 @@ public final class Remedies {
         for (Choices.Group group : groups) {
             choices = choices.with(group, section);
         }
-        return family.settled(spec.with(choices), brief(spec), project.held());
-    }
-
-    private Brief brief(DesignSpec of) {
-        return new Brief(project.builtNeeds(), project.keeper(), of.addOns());
+        return family.settled(spec.with(choices), quick.brief(spec), project.held());
     }
 
     private Optional<Remedy> priced(Change change, Design plain) {
-        return drawn(change.spec())
+        return quick.of(change.spec())
                 .filter(d -> mends(d, change.rule(), plain))
                 .map(
                         d ->
@@ -278,20 +262,6 @@ public final class Remedies {
                 && changed.candidate().faults() <= plain.candidate().faults()
                 && changed.candidate().plan().missing().size()
                         <= plain.candidate().plan().missing().size();
-    }
-
-    private Optional<Design> drawn(DesignSpec of) {
-        try {
-            Coop coop = CoopBuilder.build(of, brief(of));
-            List<Finding> findings =
-                    Findings.of(coop, project.builtNeeds(), project.keeper(), project.heap());
-            WorkPlan plan =
-                    planner.plan(
-                            coop, Decided.cut(project.cuts()), Optional.empty(), Progress.NONE);
-            return Optional.of(Design.of(new Candidate(of, coop, findings, plan), project));
-        } catch (Unbuildable e) {
-            return Optional.empty();
-        }
     }
 
     /**

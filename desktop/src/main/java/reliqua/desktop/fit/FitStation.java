@@ -25,7 +25,6 @@ import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.coop.family.Families;
 import reliqua.core.drawing.Elevation;
 import reliqua.core.drawing.Oblique;
-import reliqua.core.drawing.Picture;
 import reliqua.core.fit.Candidate;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Tape;
@@ -48,7 +47,8 @@ public final class FitStation implements Station {
         SPACE,
         FRONT,
         SIDE,
-        PLAN
+        PLAN,
+        BESIDE
     }
 
     private final Workspace workspace;
@@ -57,7 +57,7 @@ public final class FitStation implements Station {
     private final PictureView flat = new PictureView();
     private final Label summary = Parts.text("", "soft");
     private final Label picked = Parts.text("", "soft");
-    private final FlowPane kinds = new FlowPane(6, 6);
+    private final FlowPane kinds = new FlowPane(5, 6);
     private final Button compare = new Button();
     private final BuildOn builtOn = new BuildOn(this::buildOn);
     private final Label remark = Parts.text("", "note-ink");
@@ -67,6 +67,10 @@ public final class FitStation implements Station {
     private final Label suggestion = Parts.text("");
     private final VBox bench = new VBox(10);
     private final DesignSlip slip;
+    private final BesideView beside;
+    private final StackPane views;
+    private final PulledView pulled;
+    private final VBox notes;
     private final ComparedKinds compared = new ComparedKinds(this::showKinds);
     private Look look = Look.SPACE;
     private String lit = "";
@@ -78,6 +82,7 @@ public final class FitStation implements Station {
     public FitStation(Workspace workspace) {
         this.workspace = workspace;
         this.slip = new DesignSlip(workspace);
+        this.beside = new BesideView(workspace);
         Label headline = Parts.text(Texts.get("station.fit"), "headline");
         headline.setMinWidth(Region.USE_PREF_SIZE);
         HBox head = Parts.row(12, headline, summary, Parts.spring(), compare, builtOn.node());
@@ -85,10 +90,11 @@ public final class FitStation implements Station {
         compare.setMinWidth(Region.USE_PREF_SIZE);
         compare.getStyleClass().add("pill");
         compare.setOnAction(_ -> compared.press(workspace.project()));
-        StackPane views = new StackPane(house, flat);
+        pulled = new PulledView(workspace, flat, picked::setText);
+        views = new StackPane(house, pulled, beside);
         views.setMinSize(0, 0);
         HBox.setHgrow(views, Priority.ALWAYS);
-        VBox notes =
+        notes =
                 new VBox(
                         8,
                         Parts.text(Texts.get("fit.scatter"), "strong"),
@@ -96,7 +102,7 @@ public final class FitStation implements Station {
                         suggestionBox());
         notes.setMinWidth(232);
         notes.setMaxWidth(232);
-        HBox lower = new HBox(12, new VBox(6, viewChoices(), views), notes);
+        HBox lower = new HBox(12, new VBox(6, viewChoices(), views, picked), notes);
         VBox left = (VBox) lower.getChildren().getFirst();
         VBox.setVgrow(views, Priority.ALWAYS);
         HBox.setHgrow(left, Priority.ALWAYS);
@@ -129,7 +135,8 @@ public final class FitStation implements Station {
                                 group,
                                 any,
                                 this::seekAny,
-                                "pill"));
+                                "pill",
+                                "tight"));
         for (CoopFamily each : Families.all()) {
             ToggleButton choice =
                     Parts.choice(
@@ -138,7 +145,8 @@ public final class FitStation implements Station {
                             group,
                             !any && each.equals(sought),
                             () -> seek(each),
-                            "pill");
+                            "pill",
+                            "tight");
             kinds.getChildren().add(choice);
         }
         compare.setText(Texts.get(compared.running() ? "fit.comparing" : "fit.compare"));
@@ -202,14 +210,21 @@ public final class FitStation implements Station {
                                     Texts.get("fit.view." + each.name()),
                                     group,
                                     each == look,
-                                    () -> {
-                                        look = each;
-                                        draw();
-                                    },
+                                    () -> look(each),
                                     "pill"));
         }
-        row.getChildren().addAll(Parts.spring(), picked);
+        picked.setMinHeight(Region.USE_PREF_SIZE);
         return row;
+    }
+
+    private void look(Look other) {
+        look = other;
+        boolean both = look == Look.BESIDE;
+        notes.setVisible(!both);
+        notes.setManaged(!both);
+        cards.node().setVisible(!both);
+        cards.node().setManaged(!both);
+        draw();
     }
 
     @Override
@@ -330,15 +345,27 @@ public final class FitStation implements Station {
 
     private void draw() {
         Optional<Design> design = design();
+        boolean both = look == Look.BESIDE;
         boolean solid = look == Look.SPACE && Platform.isSupported(ConditionalFeature.SCENE3D);
+        beside.setVisible(both);
+        if (both) {
+            beside.show(
+                    design,
+                    last.map(Design.Search::all).orElse(List.of()),
+                    last.flatMap(Design.Search::standard));
+        }
         house.setVisible(solid && design.isPresent());
-        flat.setVisible(!solid && design.isPresent());
+        pulled.setVisible(!solid && !both && design.isPresent());
         if (design.isEmpty()) {
             shown = Optional.empty();
             picked.setText("");
             return;
         }
         Candidate c = design.get().candidate();
+        if (both) {
+            picked.setText("");
+            return;
+        }
         if (solid) {
             if (!shown.equals(Optional.of(c)) || !shownLit.equals(lit)) {
                 house.show(c.coop(), lit);
@@ -346,18 +373,26 @@ public final class FitStation implements Station {
                 shownLit = lit;
             }
         } else {
-            flat.picture().set(flat(c));
+            flat(design.get());
         }
-        picked.setText(c.coop().find(lit).map(p -> describe(p, c)).orElse(Texts.get("fit.pick")));
+        picked.setText(
+                c.coop()
+                        .find(lit)
+                        .map(p -> describe(p, c))
+                        .orElse(Texts.get(look == Look.SPACE ? "fit.pick" : "fit.pick.flat")));
     }
 
     /** A view with its measures; where nothing can be turned in space, the house drawn askew. */
-    private Picture flat(Candidate c) {
-        if (look == Look.SPACE) {
-            return Oblique.of(c.coop());
-        }
+    private void flat(Design design) {
         Set<String> marks = lit.isEmpty() ? Set.of() : Set.of(lit);
-        return Elevation.of(c.coop(), Elevation.View.valueOf(look.name()), workspace.tape(), marks);
+        Optional<Elevation.View> view =
+                look == Look.SPACE
+                        ? Optional.empty()
+                        : Optional.of(Elevation.View.valueOf(look.name()));
+        pulled.show(design, view, marks);
+        if (view.isEmpty()) {
+            flat.picture().set(Oblique.of(design.candidate().coop()));
+        }
     }
 
     private String describe(Part part, Candidate c) {

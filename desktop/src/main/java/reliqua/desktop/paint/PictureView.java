@@ -35,6 +35,7 @@ public final class PictureView extends Region {
 
     private Placement placement = new Placement(1, 0, 0);
     private boolean stale = true;
+    private boolean steady;
     private double lastWidth;
     private double lastHeight;
 
@@ -70,6 +71,13 @@ public final class PictureView extends Region {
         return placement;
     }
 
+    /** While something in it is dragged the picture keeps its scale and place. */
+    public void hold(boolean still) {
+        steady = still;
+        stale = true;
+        requestLayout();
+    }
+
     /** Hears when the picture has been placed anew. */
     public void onPlaced(Runnable action) {
         this.onPlaced = action;
@@ -97,7 +105,9 @@ public final class PictureView extends Region {
         if (getWidth() < 4 || getHeight() < 4) {
             return;
         }
-        placement = Placement.of(picture.get(), getWidth(), getHeight(), fixedScale);
+        if (!steady) {
+            placement = Placement.of(picture.get(), getWidth(), getHeight(), fixedScale);
+        }
         for (Picture.Shape shape : picture.get().shapes()) {
             getChildren().add(node(shape));
         }

@@ -1,0 +1,104 @@
+package reliqua.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.util.HashSet;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.TimeoutException;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import reliqua.core.coop.family.AddOn;
+import reliqua.core.coop.family.DesignSpec;
+import reliqua.core.measure.Length;
+import reliqua.core.project.Project;
+
+/** Choosing in the real window: lengths pulled on a view, designs kept and compared. */
+@ExtendWith(ApplicationExtension.class)
+class FitStationTest {
+    private DrivenWindow window;
+
+    @Start
+    void start(Stage stage) throws IOException {
+        window = new DrivenWindow(stage, SettledHouse.ternLane(), "fit");
+    }
+
+    @Stop
+    void stop() {
+        window.workspace.close();
+    }
+
+    private Length width() {
+        return DrivenWindow.design(window.workspace).candidate().spec().width();
+    }
+
+    @Test
+    void aWidthPulledShorterIsHeldAndUndoLetsGo(FxRobot robot) throws TimeoutException {
+        DrivenWindow.planned(window.workspace);
+        Length before = width();
+        robot.interact(() -> window.fire("view-FRONT"));
+        DrivenWindow.settle();
+        Node handle = robot.lookup("#pull-width").query();
+        robot.drag(handle, MouseButton.PRIMARY).moveBy(-12, 0).moveBy(-12, 0).drop();
+        DrivenWindow.until(() -> window.project().held().containsKey("width"));
+        assertThat(window.project().held().get("width")).isLessThan(before);
+        assertThat(window.project().chosen()).isEmpty();
+
+        DrivenWindow.undo(robot);
+        assertThat(window.project().held()).doesNotContainKey("width");
+        assertThat(window.project().chosen()).isPresent();
+    }
+
+    @Test
+    void anArrowKeyPullsByAStepOfTheTape(FxRobot robot) throws TimeoutException {
+        DrivenWindow.planned(window.workspace);
+        Length before = DrivenWindow.design(window.workspace).candidate().spec().depth();
+        robot.interact(() -> window.fire("view-SIDE"));
+        DrivenWindow.settle();
+        robot.interact(() -> robot.lookup("#pull-depth").query().requestFocus());
+        robot.press(KeyCode.LEFT).release(KeyCode.LEFT);
+        DrivenWindow.until(() -> window.project().held().containsKey("depth"));
+        assertThat(window.project().held().get("depth"))
+                .isEqualTo(before.minus(Length.inches(1, 4)));
+    }
+
+    @Test
+    void aDesignKeptUnderANameIsComparedAndComeBackTo(FxRobot robot) throws TimeoutException {
+        DrivenWindow.planned(window.workspace);
+        Project.Chosen kept = window.project().chosen().orElseThrow();
+        robot.interact(() -> window.fire("view-BESIDE"));
+        DrivenWindow.type(robot, "#variant-name", "first one");
+        assertThat(window.project().variants()).containsOnlyKeys("first one");
+
+        robot.interact(
+                () ->
+                        window.workspace.edit(
+                                "bar",
+                                p ->
+                                        p.with(AddOn.DOOR_BAR, true)
+                                                .withChosen(Optional.of(with(kept)))));
+        DrivenWindow.planned(window.workspace);
+        robot.interact(() -> window.fire("with-kept-0"));
+        DrivenWindow.until(() -> robot.lookup("#take-other").tryQuery().isPresent());
+        robot.interact(() -> robot.lookup("#take-other").queryButton().fire());
+        assertThat(window.project().chosen()).contains(kept);
+        assertThat(window.project().addOns()).isEqualTo(kept.spec().addOns());
+    }
+
+    private static Project.Chosen with(Project.Chosen kept) {
+        Set<AddOn> more = new HashSet<>(kept.spec().addOns());
+        more.add(AddOn.DOOR_BAR);
+        return new Project.Chosen(
+                new DesignSpec(
+                        kept.spec().family(), kept.spec().lengths(), kept.spec().choices(), more));
+    }
+}
