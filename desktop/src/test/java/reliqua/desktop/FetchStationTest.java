@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.util.concurrent.TimeoutException;
 import javafx.scene.control.TextField;
+import javafx.scene.input.Clipboard;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -13,7 +14,9 @@ import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import reliqua.core.buy.Bill;
+import reliqua.core.drawing.Picture;
 import reliqua.core.measure.Money;
+import reliqua.desktop.paint.PictureView;
 
 /** The list in the real window: another price, brought home, taken back, copied. */
 @ExtendWith(ApplicationExtension.class)
@@ -60,6 +63,22 @@ class FetchStationTest {
 
         DrivenWindow.type(robot, "#line-price", "cheap");
         assertThat(window.workspace.notice().get()).contains("4.50");
+    }
+
+    @Test
+    void aLineOpensToWhereItGoesAndLightsItUp(FxRobot robot) throws TimeoutException {
+        DrivenWindow.planned(window.workspace);
+        robot.interact(() -> window.fire("buy-SCREWS"));
+        PictureView picture = robot.lookup("#where-picture").queryAs(PictureView.class);
+        Picture first = picture.picture().get();
+        robot.interact(() -> window.fire("fixing-1"));
+        assertThat(picture.picture().get()).isNotEqualTo(first);
+        robot.interact(() -> robot.lookup("#copy-list").queryButton().fire());
+        robot.interact(
+                () ->
+                        assertThat(Clipboard.getSystemClipboard().getString())
+                                .contains("[ ]")
+                                .contains("sticks on sticks"));
     }
 
     @Test

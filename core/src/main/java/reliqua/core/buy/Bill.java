@@ -13,7 +13,6 @@ import reliqua.core.stock.Block;
 import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Hardware;
 import reliqua.core.stock.Heap;
-import reliqua.core.stock.Lot;
 import reliqua.core.stock.Material;
 import reliqua.core.stock.Mesh;
 import reliqua.core.stock.Offer;
@@ -81,10 +80,9 @@ public record Bill(String merchant, List<Line> lines, Money total, Money fromHea
                                             offer.price(),
                                             total));
                         });
-        SortedMap<Hardware.Kind, Integer> hardware = HardwareCount.of(coop);
+        SortedMap<Hardware.Kind, Integer> hardware = Fixings.toBuy(Fixings.of(coop), heap);
         hardware.forEach(
-                (kind, all) -> {
-                    int needed = Math.max(0, all - onHand(heap, kind));
+                (kind, needed) -> {
                     PriceBook.Pack pack = prices.hardware().get(kind);
                     if (pack != null && needed > 0) {
                         int units = Math.ceilDiv(needed, pack.count());
@@ -102,13 +100,6 @@ public record Bill(String merchant, List<Line> lines, Money total, Money fromHea
                 });
         Money total = lines.stream().map(Line::total).reduce(Money.ZERO, Money::plus);
         return new Bill(prices.merchant(), lines, total, worth(plan, prices));
-    }
-
-    private static int onHand(Heap heap, Hardware.Kind kind) {
-        return heap.usable().stream()
-                .filter(lot -> lot.material() instanceof Hardware small && small.kind() == kind)
-                .mapToInt(Lot::quantity)
-                .sum();
     }
 
     private static Money worth(WorkPlan plan, PriceBook prices) {

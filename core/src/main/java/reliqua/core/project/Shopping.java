@@ -8,14 +8,15 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import reliqua.core.buy.Bill;
-import reliqua.core.coop.Duty;
+import reliqua.core.buy.Fixing;
+import reliqua.core.buy.Fixings;
+import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
-import reliqua.core.coop.Part.MeshPart;
-import reliqua.core.coop.Part.RoofPart;
 import reliqua.core.coop.Stage;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Tape;
+import reliqua.core.measure.UnitSystem;
 import reliqua.core.measure.Words;
 import reliqua.core.stock.Hardware;
 import reliqua.core.stock.Lot;
@@ -121,17 +122,29 @@ public final class Shopping {
     }
 
     private static Stream<Part> parts(Hardware.Kind kind, Design design) {
-        return design.candidate().coop().parts().stream()
-                .filter(
-                        p ->
-                                switch (kind) {
-                                    case ROOFING_SCREWS -> p instanceof RoofPart;
-                                    case STAPLES -> p instanceof MeshPart;
-                                    case HINGES, LATCHES ->
-                                            p.role().is(Duty.Trait.LEAF)
-                                                    || p.role().is(Duty.Trait.LID);
-                                    default -> true;
-                                });
+        Coop coop = design.candidate().coop();
+        return Fixings.of(coop).stream()
+                .filter(f -> f.kind() == kind)
+                .flatMap(f -> f.marks().stream())
+                .flatMap(mark -> coop.find(mark).stream());
+    }
+
+    /** What the hardware of a line holds; nothing for lines of timber, sheets and the like. */
+    public static List<Fixing> fixings(Bill.Line line, Design design, UnitSystem system) {
+        List<Fixing> all =
+                Fixings.of(design.candidate().coop()).stream()
+                        .filter(f -> line.hardware().equals(Optional.of(f.kind())))
+                        .toList();
+        return Fixings.byLength(all, system);
+    }
+
+    /** Marks of the parts that a line of the bill becomes. */
+    public static List<String> becomes(Bill.Line line, Design design, PriceBook prices) {
+        return offer(line, prices).stream()
+                .flatMap(o -> cutFrom(o.id(), design))
+                .map(Part::mark)
+                .distinct()
+                .toList();
     }
 
     /** The list as a text for the pocket: a line each, with a box to tick. */
@@ -140,6 +153,9 @@ public final class Shopping {
         lines.add(design.bill().merchant());
         for (Bill.Line line : design.bill().lines()) {
             lines.add("[ ] " + name(line) + "  " + tape.say(line.total()));
+            fixings(line, design, tape.system()).stream()
+                    .filter(f -> f.length(tape.system()).isPresent())
+                    .forEach(f -> lines.add("      " + f.words(tape)));
         }
         lines.add(Words.say("fetch.total", tape.say(design.bill().total())));
         return String.join("\n", lines) + "\n";

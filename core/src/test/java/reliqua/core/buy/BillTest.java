@@ -49,7 +49,7 @@ class BillTest {
 
     @Test
     void hardwareIsCountedFromTheDesign() {
-        SortedMap<Hardware.Kind, Integer> counts = HardwareCount.of(house.coop());
+        SortedMap<Hardware.Kind, Integer> counts = Fixings.counts(Fixings.of(house.coop()));
         assertThat(counts)
                 .containsKeys(Hardware.Kind.SCREWS, Hardware.Kind.STAPLES, Hardware.Kind.HINGES);
         int lids = house.coop().of(Role.NEST_LID).size();

@@ -113,7 +113,11 @@ class ShoppingTest {
     void theListForThePocketHasEveryLineAndTheTotal() {
         String text = Shopping.text(design, Tape.METRIC);
 
-        assertThat(text.lines()).hasSize(design.bill().lines().size() + 2);
+        assertThat(text.lines().filter(l -> l.startsWith("[ ]")))
+                .hasSize(design.bill().lines().size());
+        assertThat(text.lines().filter(l -> l.startsWith("      ")))
+                .isNotEmpty()
+                .allMatch(l -> l.matches(" +\\d+ of \\d+ mm.*"));
         assertThat(text).contains(Tape.METRIC.say(design.bill().total()));
     }
 

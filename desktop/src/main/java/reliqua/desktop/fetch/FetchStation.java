@@ -42,7 +42,10 @@ public final class FetchStation implements Station {
     private final NothingBought nothing;
     private final TwoShops shops;
     private final Label spentNote = Parts.text("", "soft");
+    private static final double LIST_LEAST = 230;
+
     private final ToggleGroup group = new ToggleGroup();
+    private final WhereView where = new WhereView();
     private String selected = "";
 
     /** Over the workspace. */
@@ -54,7 +57,11 @@ public final class FetchStation implements Station {
         ScrollPane scroll = new ScrollPane(lines);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("bare");
-        VBox.setVgrow(scroll, Priority.ALWAYS);
+        VBox.setVgrow(where, Priority.ALWAYS);
+        scroll.setMinHeight(LIST_LEAST);
+        scroll.setPrefHeight(LIST_LEAST);
+        where.setMinHeight(0);
+        where.setPrefHeight(LIST_LEAST);
         bar.getStyleClass().add("budget");
         bar.setMaxWidth(Double.MAX_VALUE);
         total.setId("fetch-total");
@@ -69,7 +76,8 @@ public final class FetchStation implements Station {
                                         "copy-list", Texts.get("fetch.copy"), this::copy, "pill")),
                         Parts.row(14, total, budget, Parts.spring(), spentNote),
                         bar,
-                        scroll);
+                        scroll,
+                        where);
     }
 
     @Override
@@ -207,13 +215,22 @@ public final class FetchStation implements Station {
                 .orElse("");
     }
 
-    /** The line that is chosen, on the slip. */
+    /** The line that is chosen, on the slip and in the picture. */
     private void showLine() {
-        chosen.show(
+        Optional<Bill.Line> line =
                 design().stream()
                         .flatMap(d -> d.bill().lines().stream())
                         .filter(l -> l.id().equals(selected))
-                        .findFirst());
+                        .findFirst();
+        chosen.show(line);
+        where.setVisible(line.isPresent());
+        line.ifPresent(
+                l ->
+                        where.show(
+                                l,
+                                design().orElseThrow(),
+                                workspace.project().prices(),
+                                workspace.tape()));
     }
 
     /** The list on the clipboard, for a message or the pocket. */

@@ -1,0 +1,211 @@
+package reliqua.core.buy;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.SortedMap;
+import java.util.TreeMap;
+import reliqua.core.coop.Coop;
+import reliqua.core.coop.Duty;
+import reliqua.core.coop.Joints;
+import reliqua.core.coop.Opening;
+import reliqua.core.coop.Part;
+import reliqua.core.measure.Area;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.UnitSystem;
+import reliqua.core.stock.Hardware;
+import reliqua.core.stock.Heap;
+import reliqua.core.stock.Lot;
+
+/**
+ * Every screw, staple, hinge and latch of a coop, counted from what it joins, meshes and hinges, by
+ * what they hold and how long they must be.
+ */
+public final class Fixings {
+    private static final Length STAPLES_APART = Length.mm(80);
+
+    /** Shorter ones are pulled out by a paw. */
+    private static final Length STAPLE = Length.mm(20);
+
+    private static final double ROOF_SCREWS_A_SQUARE_METRE = 8;
+    private static final int HINGES_A_LEAF = 2;
+
+    private final Map<Key, Pile> piles = new LinkedHashMap<>();
+
+    private record Key(
+            Hardware.Kind kind,
+            Fixing.Where where,
+            Optional<Length> least,
+            Optional<Length> most,
+            boolean outside) {}
+
+    private static final class Pile {
+        private final Set<String> marks = new LinkedHashSet<>();
+        private double count;
+    }
+
+    private Fixings() {}
+
+    /** All of a coop, by kind, then by what they hold, the longest first. */
+    public static List<Fixing> of(Coop coop) {
+        Fixings fixings = new Fixings();
+        Joints.of(coop).forEach(fixings::joint);
+        coop.parts().forEach(fixings::part);
+        fixings.leaves(coop);
+        List<Fixing> all = new ArrayList<>();
+        fixings.piles.forEach((key, pile) -> all.add(fixing(key, pile)));
+        all.removeIf(f -> f.count() == 0);
+        all.sort(
+                Comparator.comparing(Fixing::kind)
+                        .thenComparing(Fixing::where)
+                        .thenComparing(f -> f.least().orElse(Length.ZERO).negated())
+                        .thenComparing(f -> !f.outside()));
+        return all;
+    }
+
+    private static Fixing fixing(Key key, Pile pile) {
+        return new Fixing(
+                key.kind(),
+                key.where(),
+                key.least(),
+                key.most(),
+                key.outside(),
+                (int) Math.ceil(pile.count),
+                List.copyOf(pile.marks));
+    }
+
+    /** Together what one length from a shop serves, the most of them first. */
+    public static List<Fixing> byLength(List<Fixing> fixings, UnitSystem system) {
+        Map<List<Object>, Fixing> together = new LinkedHashMap<>();
+        for (Fixing f : fixings) {
+            together.merge(
+                    List.of(f.kind(), f.where(), f.length(system), f.outside()), f, Fixings::with);
+        }
+        return together.values().stream()
+                .sorted(Comparator.comparing(Fixing::kind).thenComparing(f -> -f.count()))
+                .toList();
+    }
+
+    private static Fixing with(Fixing one, Fixing other) {
+        Set<String> marks = new LinkedHashSet<>(one.marks());
+        marks.addAll(other.marks());
+        return new Fixing(
+                one.kind(),
+                one.where(),
+                one.least(),
+                one.most(),
+                one.outside(),
+                one.count() + other.count(),
+                List.copyOf(marks));
+    }
+
+    /** How many of each kind. */
+    public static SortedMap<Hardware.Kind, Integer> counts(List<Fixing> fixings) {
+        SortedMap<Hardware.Kind, Integer> counts = new TreeMap<>();
+        fixings.forEach(f -> counts.merge(f.kind(), f.count(), Integer::sum));
+        return counts;
+    }
+
+    /** How many of each kind remain to buy when what the heap has goes where its length does. */
+    public static SortedMap<Hardware.Kind, Integer> toBuy(List<Fixing> fixings, Heap heap) {
+        SortedMap<Hardware.Kind, Integer> left = counts(fixings);
+        Map<Fixing, Integer> open = new LinkedHashMap<>();
+        fixings.forEach(f -> open.put(f, f.count()));
+        // What has a size goes first: the rest does anywhere.
+        heap.usable().stream()
+                .filter(lot -> lot.material() instanceof Hardware)
+                .sorted(Comparator.comparing(Fixings::isUnsized))
+                .forEach(lot -> use(lot, open, left));
+        return left;
+    }
+
+    private static boolean isUnsized(Lot lot) {
+        return ((Hardware) lot.material()).size().isEmpty();
+    }
+
+    private static void use(
+            Lot lot, Map<Fixing, Integer> open, SortedMap<Hardware.Kind, Integer> left) {
+        Hardware small = (Hardware) lot.material();
+        int have = lot.quantity();
+        for (Map.Entry<Fixing, Integer> place : open.entrySet()) {
+            Fixing f = place.getKey();
+            if (f.kind() == small.kind() && f.takes(small.size())) {
+                int used = Math.min(have, place.getValue());
+                have -= used;
+                place.setValue(place.getValue() - used);
+                left.merge(f.kind(), -used, Integer::sum);
+            }
+        }
+    }
+
+    private void add(Key key, double count, String... marks) {
+        Pile pile = piles.computeIfAbsent(key, _ -> new Pile());
+        pile.count += count;
+        pile.marks.addAll(List.of(marks));
+    }
+
+    private void joint(Joints.Joint joint) {
+        int screws = JointScrews.count(joint);
+        if (screws > 0) {
+            JointScrews.Range range = JointScrews.range(joint);
+            Key key =
+                    new Key(
+                            Hardware.Kind.SCREWS,
+                            JointScrews.where(joint),
+                            Optional.of(range.least()),
+                            Optional.of(range.most()),
+                            isOutside(joint.first()) || isOutside(joint.second()));
+            add(key, screws, joint.first().mark(), joint.second().mark());
+        }
+    }
+
+    private static boolean isOutside(Part part) {
+        return part.role().is(Duty.Trait.SHOWN);
+    }
+
+    private void part(Part part) {
+        switch (part) {
+            case Part.RoofPart sheet -> {
+                double area = Area.of(sheet.length(), sheet.fullWidth()).toSquareMetres();
+                add(
+                        outside(Hardware.Kind.ROOFING_SCREWS, Fixing.Where.ROOFING),
+                        area * ROOF_SCREWS_A_SQUARE_METRE,
+                        part.mark());
+            }
+            case Part.MeshPart mesh -> {
+                Length edge = mesh.width().plus(mesh.length()).times(2);
+                Key key =
+                        new Key(
+                                Hardware.Kind.STAPLES,
+                                Fixing.Where.MESH,
+                                Optional.of(STAPLE),
+                                Optional.empty(),
+                                true);
+                add(key, Math.ceil(edge.ratio(STAPLES_APART)), part.mark());
+            }
+            case Part.StickPart _, Part.PanelPart _, Part.WholePart _ -> {}
+        }
+    }
+
+    private static Key outside(Hardware.Kind kind, Fixing.Where where) {
+        return new Key(kind, where, Optional.empty(), Optional.empty(), true);
+    }
+
+    /** Two hinges and a latch for every leaf and lid. */
+    private void leaves(Coop coop) {
+        List<Part> lids = coop.that(Duty.Trait.LID);
+        List<Opening> hinged = coop.openings().stream().filter(Opening::isHinged).toList();
+        Set<String> marks = new LinkedHashSet<>();
+        lids.forEach(lid -> marks.add(lid.mark()));
+        coop.that(Duty.Trait.LEAF).forEach(leaf -> marks.add(leaf.mark()));
+        int leaves = lids.size() + hinged.size();
+        String[] all = marks.toArray(String[]::new);
+        add(outside(Hardware.Kind.HINGES, Fixing.Where.LEAVES), HINGES_A_LEAF * leaves, all);
+        add(outside(Hardware.Kind.LATCHES, Fixing.Where.LEAVES), leaves, all);
+    }
+}
