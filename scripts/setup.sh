@@ -36,6 +36,17 @@ need_window_libraries() {
   fi
 }
 
+# What builds a Debian package.
+need_packaging() {
+  command -v fakeroot >/dev/null && command -v dpkg-deb >/dev/null && command -v objcopy >/dev/null && return 0
+  if [ "$(id -u)" = 0 ] && command -v apt-get >/dev/null; then
+    { apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends fakeroot dpkg binutils; } >/dev/null
+  else
+    echo "Packaging needs these packages: sudo apt-get install fakeroot dpkg binutils" >&2
+    exit 1
+  fi
+}
+
 need_maven() {
   command -v mvn >/dev/null && return 0
   if [ "$(id -u)" = 0 ] && command -v apt-get >/dev/null; then

@@ -53,7 +53,13 @@ public final class FitStation implements Station {
 
     private final Workspace workspace;
     private final HouseCards cards = new HouseCards(this::settle);
-    private final HouseView house = new HouseView();
+
+    /** Only where a graphics card turns it. */
+    private final Optional<HouseView> house =
+            Platform.isSupported(ConditionalFeature.SCENE3D)
+                    ? Optional.of(new HouseView())
+                    : Optional.empty();
+
     private final PictureView flat = new PictureView();
     private final Label summary = Parts.text("", "soft");
     private final Label picked = Parts.text("", "soft");
@@ -91,7 +97,8 @@ public final class FitStation implements Station {
         compare.getStyleClass().add("pill");
         compare.setOnAction(_ -> compared.press(workspace.project()));
         pulled = new PulledView(workspace, flat, picked::setText);
-        views = new StackPane(house, pulled, beside);
+        views = new StackPane(pulled, beside);
+        house.ifPresent(h -> views.getChildren().add(h));
         views.setMinSize(0, 0);
         HBox.setHgrow(views, Priority.ALWAYS);
         notes =
@@ -116,7 +123,7 @@ public final class FitStation implements Station {
                 .doing()
                 .addListener(
                         (_, _, _) -> summary.setText(summary(workspace.designs().state().get())));
-        house.onPick(this::pick);
+        house.ifPresent(h -> h.onPick(this::pick));
         flat.onPick(this::pick);
     }
 
@@ -346,7 +353,7 @@ public final class FitStation implements Station {
     private void draw() {
         Optional<Design> design = design();
         boolean both = look == Look.BESIDE;
-        boolean solid = look == Look.SPACE && Platform.isSupported(ConditionalFeature.SCENE3D);
+        boolean solid = look == Look.SPACE && house.isPresent();
         beside.setVisible(both);
         if (both) {
             beside.show(
@@ -354,7 +361,7 @@ public final class FitStation implements Station {
                     last.map(Design.Search::all).orElse(List.of()),
                     last.flatMap(Design.Search::standard));
         }
-        house.setVisible(solid && design.isPresent());
+        house.ifPresent(h -> h.setVisible(solid && design.isPresent()));
         pulled.setVisible(!solid && !both && design.isPresent());
         if (design.isEmpty()) {
             shown = Optional.empty();
@@ -368,7 +375,7 @@ public final class FitStation implements Station {
         }
         if (solid) {
             if (!shown.equals(Optional.of(c)) || !shownLit.equals(lit)) {
-                house.show(c.coop(), lit);
+                house.ifPresent(h -> h.show(c.coop(), lit));
                 shown = Optional.of(c);
                 shownLit = lit;
             }
