@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.TimeoutException;
 import javafx.scene.Node;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
@@ -92,6 +93,18 @@ class FitStationTest {
         robot.interact(() -> robot.lookup("#take-other").queryButton().fire());
         assertThat(window.project().chosen()).contains(kept);
         assertThat(window.project().addOns()).isEqualTo(kept.spec().addOns());
+    }
+
+    @Test
+    void theGuideOpensAtTheStationAndEscLeadsBack(FxRobot robot) throws TimeoutException {
+        DrivenWindow.planned(window.workspace);
+        robot.press(KeyCode.F1).release(KeyCode.F1);
+        DrivenWindow.until(() -> robot.lookup("#guide").tryQuery().isPresent());
+        assertThat(robot.lookup("#guide-fit").queryAs(ToggleButton.class).isSelected()).isTrue();
+        robot.interact(() -> window.fire("guide-talk"));
+        robot.press(KeyCode.ESCAPE).release(KeyCode.ESCAPE);
+        DrivenWindow.until(() -> robot.lookup("#bench").tryQuery().isPresent());
+        assertThat(robot.lookup("#guide").tryQuery()).isEmpty();
     }
 
     private static Project.Chosen with(Project.Chosen kept) {

@@ -28,8 +28,10 @@ public final class SayLine {
     private static final Pattern CAPACITY =
             Pattern.compile("\\b\\d{1,3}[ -]?(?:gallons?|gal|lit(?:er|re)s?)\\b");
 
+    private static final Pattern COUNT_AT = Pattern.compile("^[ |,]*(\\d{1,3}) at (?=\\d)");
+
     private static final Pattern SHEETS_LAST =
-            Pattern.compile("(?<=[\\da-wyz\"'|] )(\\d{1,2}) sheets?(?= ?(?:[|,;]|$))");
+            Pattern.compile("(?<=[\\da-wyz\"'|,] )(\\d{1,2}) sheets?(?= ?(?:[|,;]|$))");
 
     /** What is called across the yard is shorter; reading takes longer than the line grows. */
     public static final int LONGEST = 400;
@@ -100,7 +102,9 @@ public final class SayLine {
                                             text.take(SHEETS_LAST)
                                                     .map(m -> Integer.parseInt(m.group(1))));
             YardKinds.Named named = YardKinds.take(text);
-            Optional<Integer> said = first.or(() -> countLast(text));
+            Optional<Integer> said =
+                    first.or(() -> countLast(text))
+                            .or(() -> named.words().isEmpty() ? Optional.empty() : countAt(text));
             if (flaws.nailsSomewhere()) {
                 remarks.suspect(Hazard.HIDDEN_NAILS);
             }
@@ -110,6 +114,7 @@ public final class SayLine {
             YardMaterials materials =
                     new YardMaterials(sizes, flaws, shapes, remarks, said.isEmpty());
             Material material = materials.read(named, text);
+            YardSense.require(material);
             int quantity = said.or(materials::surplus).orElse(1);
             if (quantity < 1) {
                 return new Understood.Unclear(Words.say("say.none"));
@@ -136,6 +141,11 @@ public final class SayLine {
 
     private static Optional<Integer> countFirst(YardText text) {
         return text.take(COUNT_FIRST).map(m -> Integer.parseInt(m.group(1)));
+    }
+
+    /** Poles, 3 at 2.7 m. */
+    private static Optional<Integer> countAt(YardText text) {
+        return text.take(COUNT_AT).map(m -> Integer.parseInt(m.group(1)));
     }
 
     private static Optional<Integer> countLast(YardText text) {

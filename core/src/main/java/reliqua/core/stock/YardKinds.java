@@ -47,7 +47,7 @@ final class YardKinds {
         WORDS.put(
                 Kind.FOUND,
                 Pattern.compile(
-                        "\\b(window|cabinet door|cupboard door|kitchen door|door|milk crate|apple crate|crate|apple box|tub|barrel|bucket|drawer|cooler|cool box|panel|hula hoop|hoop|conduit|pipe|wheel|axle|tarp(?:aulin)?|flooring|vinyl floor|lino(?:leum)?)(?:s|es)?\\b(?! (?:frames?|stops?|liners?|lining|casings?|jambs?|trims?)\\b)"));
+                        "\\b(window|perspex(?: sheet)?|acrylic(?: sheet)?|plastic sheet(?:ing)?|kennel panel|gate(?= [\\d.]+[^x]*x)|cabinet door|cupboard door|kitchen door|door|milk crate|apple crate|crate|apple box|tub|barrel|bucket|drawer|cooler|cool box|panel|hula hoop|hoop|conduit|pipe|wheel|axle|tarp(?:aulin)?|flooring|vinyl floor|lino(?:leum)?)(?:s|es)?\\b(?! (?:frames?|stops?|liners?|lining|casings?|jambs?|trims?)\\b)"));
         WORDS.put(
                 Kind.POLE,
                 Pattern.compile(
@@ -141,6 +141,11 @@ final class YardKinds {
                         Map.entry("drawer", FoundPart.Kind.DRAWER),
                         Map.entry("cool", FoundPart.Kind.COOLER),
                         Map.entry("panel", FoundPart.Kind.PANEL),
+                        Map.entry("kennel", FoundPart.Kind.PANEL),
+                        Map.entry("gate", FoundPart.Kind.PANEL),
+                        Map.entry("plastic", FoundPart.Kind.TARP),
+                        Map.entry("perspex", FoundPart.Kind.WINDOW),
+                        Map.entry("acrylic", FoundPart.Kind.WINDOW),
                         Map.entry("hula", FoundPart.Kind.HOOP),
                         Map.entry("hoop", FoundPart.Kind.HOOP),
                         Map.entry("conduit", FoundPart.Kind.PIPE),

@@ -2,8 +2,10 @@ package reliqua.core.stock;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import reliqua.core.measure.Length;
@@ -28,6 +30,18 @@ final class YardMaterials {
     private static final Pattern SAW_APART =
             Pattern.compile("\\b(?:to )?(?:saw|cut)(?: (?:it|them))? apart\\b");
     private static final int LONGEST_IN_FEET = 20;
+
+    /** A pallet with a shorter side was measured in inches. */
+    private static final Length LEAST_PALLET = Length.mm(300);
+
+    /** What comes in lengths. */
+    private static final Set<Hardware.Kind> SIZED =
+            EnumSet.of(
+                    Hardware.Kind.SCREWS,
+                    Hardware.Kind.ROOFING_SCREWS,
+                    Hardware.Kind.NAILS,
+                    Hardware.Kind.STAPLES,
+                    Hardware.Kind.BOLTS);
 
     private final YardSizes sizes;
     private final YardFlaws flaws;
@@ -66,11 +80,18 @@ final class YardMaterials {
             case PALLET -> pallet(named, text);
             case FOUND -> found(named, text);
             case BLOCK -> block(named, text);
-            case HARDWARE ->
-                    new Hardware(
-                            YardKinds.hardware(named.words()),
-                            scan.read(text, 1).stream().findFirst());
+            case HARDWARE -> hardware(YardKinds.hardware(named.words()), text);
         };
+    }
+
+    /** Of a screw's two sizes, 4 x 50, the second is how long it is; hinges 4 are four. */
+    private Hardware hardware(Hardware.Kind kind, YardText text) {
+        boolean sized = SIZED.contains(kind);
+        if (!sized && scan.countAlone(text)) {
+            return new Hardware(kind, Optional.empty());
+        }
+        return new Hardware(
+                kind, scan.read(text, 2).stream().limit(2).max(Comparator.naturalOrder()));
     }
 
     /** The count that stood behind the sizes, if there was one. */
@@ -148,7 +169,9 @@ final class YardMaterials {
         for (Pattern pattern : List.of(NOMINAL_BEFORE_LENGTH, NOMINAL)) {
             Matcher m = pattern.matcher(text.rest());
             if (m.find()) {
-                Optional<Section> section = NominalSizes.find(m.group(1) + "x" + m.group(2));
+                Optional<Section> section =
+                        NominalSizes.find(m.group(1) + "x" + m.group(2))
+                                .or(() -> NominalSizes.find(m.group(2) + "x" + m.group(1)));
                 if (section.isPresent()) {
                     Optional<String> length =
                             pattern == NOMINAL_BEFORE_LENGTH
@@ -229,7 +252,7 @@ final class YardMaterials {
                         : Pallet.Kind.STRINGER;
         text.takes(Pattern.compile("\\bstringer\\b"));
         Pallet.Breaking breaking = breaking(text);
-        List<Length> lengths = new ArrayList<>(scan.read(text, 2));
+        List<Length> lengths = new ArrayList<>(pallet(scan.of(text, 2)));
         if (lengths.size() < 2) {
             lengths.clear();
             lengths.addAll(usualPallet(named.words().contains("euro")));
@@ -247,6 +270,20 @@ final class YardMaterials {
                 remarks.stamp(),
                 Math.min(broken, Pallet.USUAL_DECK.count()),
                 breaking);
+    }
+
+    private List<Length> pallet(List<YardSizes.Size> said) {
+        boolean inches =
+                !sizes.inches()
+                        && said.stream()
+                                .allMatch(
+                                        s -> s.bare() && sizes.read(s).compareTo(LEAST_PALLET) < 0);
+        if (inches && !said.isEmpty()) {
+            sizes.note("say.assumed.inches");
+        }
+        return said.stream()
+                .map(s -> inches ? sizes.read(s.withUnit("in")) : sizes.read(s))
+                .toList();
     }
 
     /** The narrow one of two common sizes is called by its name. */

@@ -1,5 +1,6 @@
 package reliqua.core.stock;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import reliqua.core.measure.Length;
@@ -7,6 +8,8 @@ import reliqua.core.measure.Words;
 
 /** Finds the sizes of a thing in what is left of a line, and a count that stands behind them. */
 final class YardScan {
+    private static final int MOST_SIZES = 3;
+
     private final YardSizes sizes;
     private final boolean countMayFollow;
     private Optional<Integer> surplus = Optional.empty();
@@ -25,18 +28,32 @@ final class YardScan {
     /** The sizes; one more than there can be, bare and behind an x, is the count. */
     List<YardSizes.Size> of(YardText text, int most) {
         List<YardSizes.Size> said = sizes.scan(text.rest());
-        if (countMayFollow && said.size() == most + 1) {
+        boolean one =
+                said.size() == most + 1 || said.size() > most && said.size() == MOST_SIZES + 1;
+        if (countMayFollow && one) {
             YardSizes.Size last = said.getLast();
             boolean behind =
                     last.after()
                             || text.rest().matches("[ |]*x ?\\d+[ |,;]*")
                             || text.rest().matches(".*, ?\\d+[ |,;]*");
-            if (behind && last.text().matches("\\d{1,3}")) {
-                surplus = Optional.of(Integer.parseInt(last.text()));
-                return said.subList(0, most);
+            boolean coloured = text.rest().matches(".*x ?\\d{1,3}[ |,;]*");
+            if (behind && last.text().matches(coloured ? "\\d{1,3}(?: mm)?" : "\\d{1,3}")) {
+                surplus = Optional.of(Integer.parseInt(last.text().replace(" mm", "")));
+                return unjoined(said.subList(0, said.size() - 1));
             }
         }
         return said;
+    }
+
+    /** Without the x that led to the count. */
+    private static List<YardSizes.Size> unjoined(List<YardSizes.Size> said) {
+        List<YardSizes.Size> left = new ArrayList<>(said);
+        if (left.isEmpty()) {
+            return left;
+        }
+        YardSizes.Size last = left.removeLast();
+        left.add(new YardSizes.Size(last.text(), false, last.after()));
+        return left;
     }
 
     /** The count that stood behind the sizes, if there was one. */

@@ -27,14 +27,19 @@ final class YardSheets {
     }
 
     Sheet sheet(YardKinds.Named named, YardText text, YardShapes shapes) {
-        List<Length> lengths = new ArrayList<>(sides(scan.of(text, 3)));
+        List<YardSizes.Size> said = scan.of(text, 3);
+        List<Length> lengths = new ArrayList<>(sides(said));
         Optional<Length> thin =
                 lengths.stream().min(Comparator.naturalOrder()).filter(l -> l.atMost(THICKEST));
+        if (thin.isEmpty() && lengths.size() > 2) {
+            throw YardScan.unclear("say.absurd");
+        }
         thin.ifPresentOrElse(
                 lengths::remove,
                 () -> sizes.note("say.assumed.thickness", sizes.say(USUAL_THICKNESS)));
         String part = named.words().split(" ", 2)[0];
-        if (lengths.isEmpty() && (thin.isPresent() || PARTS.contains(part))) {
+        boolean nothing = said.isEmpty() && !shapes.sized();
+        if (lengths.isEmpty() && (thin.isPresent() || PARTS.contains(part) || nothing)) {
             lengths.addAll(usual(part));
         }
         if (lengths.size() < 2 && shapes.sized()) {
@@ -82,8 +87,7 @@ final class YardSheets {
             boolean pair = size.joined() != size.after();
             boolean alone = said.size() - n >= 2 && size.joined() && !said.get(n + 1).joined();
             boolean feet =
-                    sizes.inches()
-                            && pair
+                    pair
                             && (alone && small(said.get(n + 1)) && small(size)
                                     || size.after()
                                             && small(size)

@@ -89,7 +89,38 @@ final class YardSizes {
             sizes.add(new Size(matcher.group(1).strip(), joined, after));
             after = joined;
         }
-        return spread(sizes, pairs);
+        return metric(spread(sizes, pairs));
+    }
+
+    /**
+     * On an inch tape a line that names a metric unit, or a number no inch is meant by, was
+     * measured in millimetres, and so were its other bare numbers; fractions are of an inch all the
+     * same.
+     */
+    private List<Size> metric(List<Size> sizes) {
+        boolean metric =
+                inches()
+                        && sizes.stream()
+                                .anyMatch(
+                                        s ->
+                                                s.bare()
+                                                        ? number(s) > ABSURD_INCHES
+                                                        : s.unit()
+                                                                .matches("mm|cm|m|met(?:er|re)s?"));
+        boolean bare = sizes.stream().anyMatch(s -> isPlain(s));
+        if (!metric || !bare) {
+            return sizes;
+        }
+        note("say.assumed.mm");
+        return sizes.stream().map(s -> isPlain(s) ? s.withUnit("mm") : s).toList();
+    }
+
+    private static boolean isPlain(Size size) {
+        return size.bare() && !size.text().contains("/");
+    }
+
+    private static double number(Size size) {
+        return isPlain(size) ? Double.parseDouble(size.text().replace(',', '.')) : 0;
     }
 
     private static List<Size> spread(List<Size> sizes, boolean pairs) {
@@ -105,8 +136,11 @@ final class YardSizes {
             String unit = spread.get(end).unit();
             boolean small = unit.startsWith("mm") || unit.startsWith("cm") || isInch(unit);
             boolean pair = pairs && end - start == 1 && few(spread.get(start));
+            boolean metres = unit.startsWith("m") && !unit.startsWith("mm");
             for (int n = start; n < end; n++) {
-                if (spread.get(n).bare() && (small || pair)) {
+                boolean middle = pairs && end - start == 2 && n == start + 1 && few(spread.get(n));
+                boolean decimal = metres && spread.get(n).text().matches("[0-4][.,]\\d+");
+                if (spread.get(n).bare() && (small || pair || middle && !small || decimal)) {
                     spread.set(n, spread.get(n).withUnit(unit));
                 }
             }
@@ -130,8 +164,7 @@ final class YardSizes {
         if (!size.bare()) {
             return tape.reader().read(size.text().replaceFirst("(?<=\\d)-(?=[a-z])", " "));
         }
-        double number =
-                size.text().contains("/") ? 0 : Double.parseDouble(size.text().replace(',', '.'));
+        double number = number(size);
         if (tape.system() == UnitSystem.INCHES && number > ABSURD_INCHES) {
             note("say.assumed.mm");
             return tape.reader().read(size.text() + " mm");

@@ -65,6 +65,11 @@ final class YardWords {
         FIGURES.put("(?<=['\"\\d]|in|ft|mm|cm|m) by (?=\\d)", " x ");
         FIGURES.put("^an? ", "1 ");
         FIGURES.put("^(?:some|few) ", "");
+        FIGURES.put(
+                "^(?:about|around|approx(?:imately)?\\.?|roughly|nearly|circa|ca\\.?|~) ?(?=\\d)",
+                "");
+        FIGURES.put("^x ?(\\d{1,3}) (?=[\\da-z])", "$1 of ");
+        FIGURES.put("(?<=\\d) and (?=\\d+/\\d)", " ");
     }
 
     private static final Set<String> KNOWN =
@@ -91,6 +96,7 @@ final class YardWords {
                     splits spruce stained stamp stamped staples steel stick sticks straight
                     strand stringer stringers stud studs tarp tarps telephone thick timber
                     tin treated twist twisted under unknown unstamped untreated utility apart corner corners grain whole ribs rows outline
+                    slab slabs kennel perspex acrylic washer
                     warped washers weather welded weldmesh wheel wheels wide window windows
                     wire with wood
                     """

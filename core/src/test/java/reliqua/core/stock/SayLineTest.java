@@ -119,6 +119,40 @@ class SayLineTest {
     }
 
     @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "47x100 at 2400 x 6 | 6 | 47 | 100 | 2400",
+                "12 battens 25x50 2.4 m | 12 | 25 | 50 | 2400",
+                "3 of 19x140x1800 boards | 3 | 19 | 140 | 1800",
+                "6x2 at 2.4 m | 1 | 38.1 | 139.7 | 2400"
+            })
+    void aLineInMetresOrMillimetresIsReadSoOnAnInchTapeToo(
+            String line, int count, double thickness, double width, double length) {
+        SayLine.Understood.Added said = added(inches.read(line));
+        Stick stick = (Stick) said.material();
+        assertThat(said.quantity()).isEqualTo(count);
+        assertThat(stick.section().thickness().toMm()).isEqualTo(thickness);
+        assertThat(stick.section().width().toMm()).isEqualTo(width);
+        assertThat(stick.length().toMm()).isEqualTo(length);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "stick 3 x 5000 x 9000",
+                "sheet ply 60 x 70 x 80",
+                "2x4 at 99 m",
+                "pallet 200 ft x 100 ft",
+                "post 900 x 900 x 8 ft"
+            })
+    void sizesThatNothingOfItsKindHasAreAskedBack(String line) {
+        assertThat(inches.read(line)).isInstanceOf(SayLine.Understood.Unclear.class);
+        assertThat(((SayLine.Understood.Unclear) inches.read(line)).message())
+                .contains("say the unit");
+    }
+
+    @ParameterizedTest
     @CsvSource({"bowed, bow", "twisted, twist", "cupped, cup", "crooked, crook"})
     void aWarpWithoutAnAmountIsAssumedAndSaidByItsName(String word, String name) {
         SayLine.Understood.Added said = added(inches.read("2 of 2x4 at 96 " + word));

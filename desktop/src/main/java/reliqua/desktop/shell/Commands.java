@@ -104,7 +104,9 @@ final class Commands {
                         item("menu.export", this::export),
                         new SeparatorMenuItem(),
                         looks(),
-                        sizes());
+                        sizes(),
+                        new SeparatorMenuItem(),
+                        guide());
     }
 
     MenuButton menu() {
@@ -116,6 +118,12 @@ final class Commands {
         item.setId(key);
         item.setOnAction(_ -> action.run());
         return item;
+    }
+
+    private MenuItem guide() {
+        MenuItem guide = item("menu.guide", shell::guide);
+        guide.setAccelerator(new KeyCodeCombination(KeyCode.F1));
+        return guide;
     }
 
     private Menu looks() {

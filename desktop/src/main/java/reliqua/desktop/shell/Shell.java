@@ -25,6 +25,8 @@ import reliqua.desktop.Texts;
 import reliqua.desktop.birds.BirdsStation;
 import reliqua.desktop.fetch.FetchStation;
 import reliqua.desktop.fit.FitStation;
+import reliqua.desktop.guide.GuidePages;
+import reliqua.desktop.guide.GuideView;
 import reliqua.desktop.heap.HeapStation;
 import reliqua.desktop.heap.ImportView;
 import reliqua.desktop.keep.KeepStation;
@@ -124,6 +126,15 @@ public final class Shell extends BorderPane {
         ImportView view = new ImportView(workspace, table, name, close);
         whole.take(view);
         view.requestFocus();
+    }
+
+    /** The guide, at the page of the station one is at. */
+    void guide() {
+        String page = GuidePages.ids().contains(current.id()) ? current.id() : "first";
+        WholeWindow whole = wholeWindow();
+        GuideView guide = new GuideView(page, whole::giveBack);
+        whole.take(guide);
+        guide.begin();
     }
 
     /** Opens a project; adds a heap, or shows a table before it is added. */
@@ -232,7 +243,10 @@ public final class Shell extends BorderPane {
     }
 
     private void key(KeyEvent event) {
-        if (SAY.match(event)) {
+        if (event.getCode() == KeyCode.F1 && getCenter() == centre) {
+            guide();
+            event.consume();
+        } else if (SAY.match(event)) {
             say.begin("");
             event.consume();
         } else if (SLIP.match(event)) {
