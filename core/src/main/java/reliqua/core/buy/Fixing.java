@@ -2,6 +2,7 @@ package reliqua.core.buy;
 
 import java.util.List;
 import java.util.Optional;
+import reliqua.core.coop.Role;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
 import reliqua.core.measure.Tape;
@@ -16,6 +17,7 @@ import reliqua.core.stock.Hardware;
  * @param least length that holds; none for hinges and latches
  * @param most length that does not come through behind
  * @param outside whether rain gets at them, so that they must not rust
+ * @param on the parts that go on when they are driven
  * @param count how many
  * @param marks the parts they go into
  */
@@ -25,6 +27,7 @@ public record Fixing(
         Optional<Length> least,
         Optional<Length> most,
         boolean outside,
+        Role on,
         int count,
         List<String> marks) {
     /** What small things hold. */

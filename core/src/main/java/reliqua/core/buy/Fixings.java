@@ -15,6 +15,7 @@ import reliqua.core.coop.Duty;
 import reliqua.core.coop.Joints;
 import reliqua.core.coop.Opening;
 import reliqua.core.coop.Part;
+import reliqua.core.coop.Role;
 import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.UnitSystem;
@@ -42,7 +43,8 @@ public final class Fixings {
             Fixing.Where where,
             Optional<Length> least,
             Optional<Length> most,
-            boolean outside) {}
+            boolean outside,
+            Role on) {}
 
     private static final class Pile {
         private final Set<String> marks = new LinkedHashSet<>();
@@ -75,6 +77,7 @@ public final class Fixings {
                 key.least(),
                 key.most(),
                 key.outside(),
+                key.on(),
                 (int) Math.ceil(pile.count),
                 List.copyOf(pile.marks));
     }
@@ -100,6 +103,7 @@ public final class Fixings {
                 one.least(),
                 one.most(),
                 one.outside(),
+                one.on(),
                 one.count() + other.count(),
                 List.copyOf(marks));
     }
@@ -159,7 +163,8 @@ public final class Fixings {
                             JointScrews.where(joint),
                             Optional.of(range.least()),
                             Optional.of(range.most()),
-                            isOutside(joint.first()) || isOutside(joint.second()));
+                            isOutside(joint.first()) || isOutside(joint.second()),
+                            joint.second().role());
             add(key, screws, joint.first().mark(), joint.second().mark());
         }
     }
@@ -173,7 +178,7 @@ public final class Fixings {
             case Part.RoofPart sheet -> {
                 double area = Area.of(sheet.length(), sheet.fullWidth()).toSquareMetres();
                 add(
-                        outside(Hardware.Kind.ROOFING_SCREWS, Fixing.Where.ROOFING),
+                        outside(Hardware.Kind.ROOFING_SCREWS, Fixing.Where.ROOFING, part.role()),
                         area * ROOF_SCREWS_A_SQUARE_METRE,
                         part.mark());
             }
@@ -185,27 +190,30 @@ public final class Fixings {
                                 Fixing.Where.MESH,
                                 Optional.of(STAPLE),
                                 Optional.empty(),
-                                true);
+                                true,
+                                part.role());
                 add(key, Math.ceil(edge.ratio(STAPLES_APART)), part.mark());
             }
             case Part.StickPart _, Part.PanelPart _, Part.WholePart _ -> {}
         }
     }
 
-    private static Key outside(Hardware.Kind kind, Fixing.Where where) {
-        return new Key(kind, where, Optional.empty(), Optional.empty(), true);
+    private static Key outside(Hardware.Kind kind, Fixing.Where where, Role on) {
+        return new Key(kind, where, Optional.empty(), Optional.empty(), true, on);
     }
 
     /** Two hinges and a latch for every leaf and lid. */
     private void leaves(Coop coop) {
-        List<Part> lids = coop.that(Duty.Trait.LID);
-        List<Opening> hinged = coop.openings().stream().filter(Opening::isHinged).toList();
-        Set<String> marks = new LinkedHashSet<>();
-        lids.forEach(lid -> marks.add(lid.mark()));
-        coop.that(Duty.Trait.LEAF).forEach(leaf -> marks.add(leaf.mark()));
-        int leaves = lids.size() + hinged.size();
-        String[] all = marks.toArray(String[]::new);
-        add(outside(Hardware.Kind.HINGES, Fixing.Where.LEAVES), HINGES_A_LEAF * leaves, all);
-        add(outside(Hardware.Kind.LATCHES, Fixing.Where.LEAVES), leaves, all);
+        List<Part> leaves = coop.that(Duty.Trait.LEAF);
+        String[] marks = leaves.stream().map(Part::mark).toArray(String[]::new);
+        Role on = leaves.stream().findFirst().orElseGet(() -> coop.parts().getLast()).role();
+        int hinged = (int) coop.openings().stream().filter(Opening::isHinged).count();
+        hang(hinged, on, marks);
+        coop.that(Duty.Trait.LID).forEach(lid -> hang(1, lid.role(), lid.mark()));
+    }
+
+    private void hang(int leaves, Role on, String... marks) {
+        add(outside(Hardware.Kind.HINGES, Fixing.Where.LEAVES, on), HINGES_A_LEAF * leaves, marks);
+        add(outside(Hardware.Kind.LATCHES, Fixing.Where.LEAVES, on), leaves, marks);
     }
 }

@@ -18,6 +18,28 @@ public sealed interface Part {
     /** Where it is. */
     Solid solid();
 
+    /** The same part elsewhere, as pictures need it. */
+    default Part at(Solid place) {
+        return switch (this) {
+            case StickPart s ->
+                    new StickPart(s.mark, s.role, s.section, s.length, s.startCut, s.endCut, place);
+            case PanelPart p ->
+                    new PanelPart(
+                            p.mark,
+                            p.role,
+                            p.thickness,
+                            p.width,
+                            p.height,
+                            p.lowSide,
+                            p.cutFrom,
+                            place);
+            case RoofPart r ->
+                    new RoofPart(r.mark, r.role, r.length, r.fullWidth, r.covered, place);
+            case WholePart w -> new WholePart(w.mark, w.role, w.find, w.sawnTo, w.ribs, place);
+            case MeshPart m -> new MeshPart(m.mark, m.role, m.aperture, m.width, m.length, place);
+        };
+    }
+
     /**
      * A stick.
      *

@@ -140,6 +140,25 @@ public final class Solid {
         return new Solid(along, rim, List.of(), from, to);
     }
 
+    /** Seen in a mirror that stands across an axis half way to {@code twice}. */
+    public Solid mirrored(Axis across, Length twice) {
+        if (across == along) {
+            return new Solid(along, outline, holes, twice.minus(to), twice.minus(from));
+        }
+        boolean first = along == Axis.X ? across == Axis.Y : across == Axis.X;
+        UnaryOperator<List<Corner>> mirror =
+                corners ->
+                        corners.reversed().stream()
+                                .map(
+                                        c ->
+                                                first
+                                                        ? new Corner(twice.minus(c.u()), c.v())
+                                                        : new Corner(c.u(), twice.minus(c.v())))
+                                .toList();
+        return new Solid(
+                along, mirror.apply(outline), holes.stream().map(mirror).toList(), from, to);
+    }
+
     /** An upright box. */
     public static Solid box(Length x0, Length x1, Length y0, Length y1, Length z0, Length z1) {
         return new Solid(Axis.Z, rectangle(x0, x1, y0, y1), List.of(), z0, z1);

@@ -2,8 +2,8 @@ package reliqua.core.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import reliqua.core.coop.Coop;
-import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.measure.Length;
 
 /**
@@ -16,47 +16,56 @@ import reliqua.core.measure.Length;
 public record Grip(String key, Picture.Point at, boolean across) {
     private static final double NM_PER_MM = 1e6;
 
-    /** All grips of a view; none for lengths it does not show. */
-    public static List<Grip> of(Coop coop, DesignSpec spec, Elevation.View view) {
+    /**
+     * All grips of a view; none for lengths it does not show.
+     *
+     * @param lengths of the coop, by their keys
+     */
+    public static List<Grip> of(Coop coop, Map<String, Length> lengths, Elevation.View view) {
         List<Grip> grips = new ArrayList<>();
         Coop.Measures m = coop.measures();
         double floor = m.floorHeight().toMm();
         switch (view) {
             case FRONT -> {
                 double up = -m.height().toMm() / 2;
-                add(grips, spec, "width", m.width().toMm(), up, true);
-                add(grips, spec, "legs", 0, -m.clearBelow().toMm(), false);
+                add(grips, lengths, "width", m.width().toMm(), up, true);
+                add(grips, lengths, "legs", 0, -m.clearBelow().toMm(), false);
             }
             case SIDE -> {
                 double deep = m.depth().toMm();
                 double up = -m.height().toMm() / 2;
-                add(grips, spec, "depth", deep, up, true);
-                add(grips, spec, "front", 0, -floor - mm(spec, "front"), false);
-                add(grips, spec, "back", deep, -floor - mm(spec, "back"), false);
-                add(grips, spec, "eaves", 0, -floor - mm(spec, "eaves"), false);
-                double ridge = floor + mm(spec, "eaves") + mm(spec, "rise");
-                add(grips, spec, "rise", deep / 2, -ridge, false);
-                add(grips, spec, "peak", deep / 2, -mm(spec, "peak"), false);
+                add(grips, lengths, "depth", deep, up, true);
+                add(grips, lengths, "front", 0, -floor - mm(lengths, "front"), false);
+                add(grips, lengths, "back", deep, -floor - mm(lengths, "back"), false);
+                add(grips, lengths, "eaves", 0, -floor - mm(lengths, "eaves"), false);
+                double ridge = floor + mm(lengths, "eaves") + mm(lengths, "rise");
+                add(grips, lengths, "rise", deep / 2, -ridge, false);
+                add(grips, lengths, "peak", deep / 2, -mm(lengths, "peak"), false);
             }
             case PLAN -> {
                 double wide = m.width().toMm();
                 double deep = m.depth().toMm();
-                add(grips, spec, "width", wide, -deep / 2, true);
-                add(grips, spec, "depth", wide / 2, -deep, false);
+                add(grips, lengths, "width", wide, -deep / 2, true);
+                add(grips, lengths, "depth", wide / 2, -deep, false);
             }
         }
         return grips;
     }
 
     private static void add(
-            List<Grip> grips, DesignSpec spec, String key, double x, double y, boolean across) {
-        if (spec.lengths().containsKey(key)) {
+            List<Grip> grips,
+            Map<String, Length> lengths,
+            String key,
+            double x,
+            double y,
+            boolean across) {
+        if (lengths.containsKey(key)) {
             grips.add(new Grip(key, new Picture.Point(x, y), across));
         }
     }
 
-    private static double mm(DesignSpec spec, String key) {
-        Length length = spec.lengths().get(key);
+    private static double mm(Map<String, Length> lengths, String key) {
+        Length length = lengths.get(key);
         return length == null ? 0 : length.toMm();
     }
 

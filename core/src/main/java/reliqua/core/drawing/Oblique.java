@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import reliqua.core.coop.Axis;
 import reliqua.core.coop.Bounds;
@@ -35,10 +36,26 @@ public final class Oblique {
 
     private Oblique() {}
 
-    /** The drawing. */
+    /** The drawing of what is seen of it from outside. */
     public static Picture of(Coop coop) {
-        Set<String> roofing = nearRoofing(coop);
-        List<Part> seen = coop.parts().stream().filter(p -> p.role().is(Duty.Trait.SHOWN)).toList();
+        return of(coop, FromCorner.FRONT_RIGHT, p -> p.role().is(Duty.Trait.SHOWN), Set.of());
+    }
+
+    /**
+     * From another corner, with some of its parts.
+     *
+     * @param shown which parts are drawn
+     * @param lit marks of parts that stand out
+     */
+    public static Picture of(Coop coop, FromCorner corner, Predicate<Part> shown, Set<String> lit) {
+        List<Part> parts = coop.parts().stream().filter(shown).toList();
+        List<Part> turned = corner.turned(parts, coop.bounds());
+        Picture picture = drawn(turned, coop.bounds(), lit);
+        return corner.mirrors() ? picture.mirrored() : picture;
+    }
+
+    private static Picture drawn(List<Part> seen, Bounds all, Set<String> lit) {
+        Set<String> roofing = nearRoofing(seen, all);
         Map<Boolean, List<Part>> byRoofing =
                 seen.stream().collect(Collectors.partitioningBy(p -> roofing.contains(p.mark())));
         Comparator<Part> near = Comparator.comparingDouble(Oblique::near);
@@ -51,7 +68,15 @@ public final class Oblique {
             faces.addAll(own);
         }
         Picture.Sketch sketch = new Picture.Sketch();
-        faces.forEach(f -> sketch.area(f.outline(), f.holes(), f.fill(), f.edge(), f.mark()));
+        for (Face f : faces) {
+            boolean bright = lit.contains(f.mark());
+            sketch.area(
+                    f.outline(),
+                    f.holes(),
+                    bright ? Ink.CHOSEN : f.fill(),
+                    bright ? Ink.INK : f.edge(),
+                    f.mark());
+        }
         return sketch.picture();
     }
 
@@ -86,10 +111,9 @@ public final class Oblique {
     }
 
     /** Nothing lies before the roofing that is seen from above; the far side of a steep one is. */
-    private static Set<String> nearRoofing(Coop coop) {
-        Bounds all = coop.bounds();
+    private static Set<String> nearRoofing(List<Part> parts, Bounds all) {
         Length middle = all.y0().plus(all.y1()).half();
-        return coop.parts().stream()
+        return parts.stream()
                 .filter(p -> p instanceof Part.RoofPart || isCover(p))
                 .filter(
                         p -> {

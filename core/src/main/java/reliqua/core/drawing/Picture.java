@@ -84,6 +84,41 @@ public record Picture(List<Shape> shapes, double x0, double y0, double x1, doubl
                 Math.max(y1, other.y1));
     }
 
+    /** Left for right; words stay as they read. */
+    Picture mirrored() {
+        return new Picture(shapes.stream().map(Picture::mirrored).toList(), -x1, y0, -x0, y1);
+    }
+
+    private static Shape mirrored(Shape shape) {
+        return switch (shape) {
+            case Area a ->
+                    new Area(
+                            mirrored(a.outline()),
+                            a.holes().stream().map(Picture::mirrored).toList(),
+                            a.fill(),
+                            a.edge(),
+                            a.tag());
+            case Line l -> new Line(mirrored(l.from()), mirrored(l.to()), l.ink(), l.heavy());
+            case Label l ->
+                    new Label(
+                            mirrored(l.at()),
+                            l.text(),
+                            l.size(),
+                            l.anchor(),
+                            l.ink(),
+                            l.turned(),
+                            l.away());
+        };
+    }
+
+    private static Point mirrored(Point p) {
+        return new Point(-p.x(), p.y());
+    }
+
+    private static List<Point> mirrored(List<Point> points) {
+        return points.stream().map(Picture::mirrored).toList();
+    }
+
     /** The tag of the topmost tagged area at a point, or an empty text. */
     public String tagAt(double x, double y) {
         for (int i = shapes.size() - 1; i >= 0; i--) {

@@ -2,14 +2,18 @@ package reliqua.core.project;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import reliqua.core.build.Schedule;
 import reliqua.core.build.Step;
 import reliqua.core.build.Steps;
 import reliqua.core.build.ToolNeed;
 import reliqua.core.buy.Bill;
+import reliqua.core.buy.Fixing;
+import reliqua.core.buy.Fixings;
 import reliqua.core.check.Finding;
 import reliqua.core.check.Findings;
 import reliqua.core.coop.Coop;
@@ -27,6 +31,7 @@ import reliqua.core.fit.FitResult;
 import reliqua.core.fit.Fitter;
 import reliqua.core.flock.Keeper;
 import reliqua.core.measure.Sum;
+import reliqua.core.measure.UnitSystem;
 
 /**
  * Everything that follows from a project: the house, what the rules say of it, how it is cut, what
@@ -46,7 +51,7 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
     private static final int MINUTES_A_CUT = 4;
 
     /** Work still to do, in minutes: tickets still to be cut and steps not ticked. */
-    public int minutesLeft(java.util.Set<String> done) {
+    public int minutesLeft(Set<String> done) {
         WorkPlan plan = candidate.plan();
         return plan.cutCount() * MINUTES_A_CUT
                 + plan.makingMinutes()
@@ -72,9 +77,28 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
         return ToolNeed.of(candidate.coop(), keeper, candidate.plan().makingMinutes() > 0);
     }
 
+    /** The screws, staples and hinges of a step, by the lengths a shop has. */
+    public List<Fixing> fixings(Step step, UnitSystem system) {
+        return Fixings.byLength(
+                Fixings.of(candidate.coop()).stream().filter(f -> f.on() == step.role()).toList(),
+                system);
+    }
+
+    /** The parts that stand when a step is done: its own, and those of all before it. */
+    public Set<String> standing(Step step) {
+        Set<String> marks = new HashSet<>();
+        for (Step each : steps) {
+            marks.addAll(each.marks());
+            if (each.equals(step)) {
+                break;
+            }
+        }
+        return marks;
+    }
+
     /** All work, in minutes. */
     public int minutes() {
-        return minutesLeft(java.util.Set.of());
+        return minutesLeft(Set.of());
     }
 
     /** The bill and the steps of a house. */

@@ -138,6 +138,14 @@ public final class Shopping {
         return Fixings.byLength(all, system);
     }
 
+    /** The small things of a step: how many, how long, what. */
+    public static String step(Fixing fixing, Tape tape) {
+        String kind = Words.say("hardware." + fixing.kind().name());
+        return fixing.length(tape.system())
+                .map(l -> Words.say("fixing.step.long", fixing.count(), kind, tape.say(l)))
+                .orElseGet(() -> Words.say("fixing.step", fixing.count(), kind));
+    }
+
     /** Marks of the parts that a line of the bill becomes. */
     public static List<String> becomes(Bill.Line line, Design design, PriceBook prices) {
         return offer(line, prices).stream()

@@ -14,11 +14,11 @@ class GripTest {
     private static final Coop COOP = Houses.ordinary();
 
     private static List<String> keys(Elevation.View view) {
-        return Grip.of(COOP, SPEC, view).stream().map(Grip::key).toList();
+        return Grip.of(COOP, SPEC.lengths(), view).stream().map(Grip::key).toList();
     }
 
     private static Grip grip(Elevation.View view, String key) {
-        return Grip.of(COOP, SPEC, view).stream()
+        return Grip.of(COOP, SPEC.lengths(), view).stream()
                 .filter(g -> g.key().equals(key))
                 .findFirst()
                 .orElseThrow();

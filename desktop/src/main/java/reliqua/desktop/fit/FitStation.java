@@ -19,11 +19,13 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import reliqua.core.coop.Duty;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.coop.family.Families;
 import reliqua.core.drawing.Elevation;
+import reliqua.core.drawing.FromCorner;
 import reliqua.core.drawing.Oblique;
 import reliqua.core.fit.Candidate;
 import reliqua.core.measure.Money;
@@ -50,6 +52,8 @@ public final class FitStation implements Station {
         PLAN,
         BESIDE
     }
+
+    private static final double QUARTER = 90;
 
     private final Workspace workspace;
     private final HouseCards cards = new HouseCards(this::settle);
@@ -78,6 +82,11 @@ public final class FitStation implements Station {
     private final PulledView pulled;
     private final VBox notes;
     private final ComparedKinds compared = new ComparedKinds(this::showKinds);
+    private final Button turn =
+            Parts.button("turn-coop", Texts.get("fit.turn"), this::turn, "small");
+    private final ToggleButton roofOff =
+            Parts.toggle("roof-off", Texts.get("fit.roofOff"), false, _ -> liftRoof());
+    private FromCorner corner = FromCorner.FRONT_RIGHT;
     private Look look = Look.SPACE;
     private String lit = "";
     private Optional<Design.Search> last = Optional.empty();
@@ -109,7 +118,7 @@ public final class FitStation implements Station {
                         suggestionBox());
         notes.setMinWidth(232);
         notes.setMaxWidth(232);
-        HBox lower = new HBox(12, new VBox(6, viewChoices(), views, picked), notes);
+        HBox lower = new HBox(12, new VBox(6, viewChoices(), views, caption()), notes);
         VBox left = (VBox) lower.getChildren().getFirst();
         VBox.setVgrow(views, Priority.ALWAYS);
         HBox.setHgrow(left, Priority.ALWAYS);
@@ -222,6 +231,13 @@ public final class FitStation implements Station {
         }
         picked.setMinHeight(Region.USE_PREF_SIZE);
         return row;
+    }
+
+    private Node caption() {
+        turn.setMinWidth(Region.USE_PREF_SIZE);
+        turn.managedProperty().bind(turn.visibleProperty());
+        roofOff.managedProperty().bind(roofOff.visibleProperty());
+        return Parts.row(8, picked, Parts.spring(), turn, roofOff);
     }
 
     private void look(Look other) {
@@ -353,6 +369,8 @@ public final class FitStation implements Station {
     private void draw() {
         Optional<Design> design = design();
         boolean both = look == Look.BESIDE;
+        turn.setVisible(look == Look.SPACE);
+        roofOff.setVisible(look == Look.SPACE);
         boolean solid = look == Look.SPACE && house.isPresent();
         beside.setVisible(both);
         if (both) {
@@ -375,7 +393,7 @@ public final class FitStation implements Station {
         }
         if (solid) {
             if (!shown.equals(Optional.of(c)) || !shownLit.equals(lit)) {
-                house.ifPresent(h -> h.show(c.coop(), lit));
+                house.ifPresent(h -> h.show(c.coop(), lit, this::isSolid));
                 shown = Optional.of(c);
                 shownLit = lit;
             }
@@ -398,8 +416,30 @@ public final class FitStation implements Station {
                         : Optional.of(Elevation.View.valueOf(look.name()));
         pulled.show(design, view, marks);
         if (view.isEmpty()) {
-            flat.picture().set(Oblique.of(design.candidate().coop()));
+            flat.picture().set(Oblique.of(design.candidate().coop(), corner, this::isShown, marks));
         }
+    }
+
+    /** From outside; with the roof off all that is inside too. */
+    private boolean isShown(Part part) {
+        return roofOff.isSelected()
+                ? !part.role().is(Duty.Trait.OVERHEAD) && !part.role().is(Duty.Trait.LIES_OUT)
+                : part.role().is(Duty.Trait.SHOWN);
+    }
+
+    private boolean isSolid(Part part) {
+        return !roofOff.isSelected() || isShown(part);
+    }
+
+    private void turn() {
+        corner = corner.next();
+        house.ifPresent(h -> h.turnBy(QUARTER));
+        draw();
+    }
+
+    private void liftRoof() {
+        shown = Optional.empty();
+        draw();
     }
 
     private String describe(Part part, Candidate c) {

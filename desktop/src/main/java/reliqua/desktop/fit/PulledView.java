@@ -80,7 +80,7 @@ final class PulledView extends StackPane {
             DesignSpec spec =
                     pulled.map(QuickDesign.Pulled::spec)
                             .orElseGet(() -> design.get().candidate().spec());
-            handles.show(Grip.of(shown.get(), spec, view.get()), picture.placement());
+            handles.show(Grip.of(shown.get(), spec.lengths(), view.get()), picture.placement());
         }
     }
 

@@ -3,6 +3,7 @@ package reliqua.desktop.paint;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.function.Predicate;
 import javafx.scene.AmbientLight;
 import javafx.scene.Group;
 import javafx.scene.PerspectiveCamera;
@@ -103,15 +104,15 @@ public final class HouseView extends Region {
         turn.setAngle(turn.getAngle() + degrees);
     }
 
-    /** Shows a coop; the part with {@code lit} as its mark stands out. */
-    public void show(Coop coop, String lit) {
+    /** Shows parts of a coop; the one with {@code lit} as its mark stands out. */
+    public void show(Coop coop, String lit, Predicate<Part> shown) {
         house.getChildren().clear();
         Bounds b = coop.bounds();
         double cx = mm(b.x0(), b.x1());
         double cy = mm(b.y0(), b.y1());
         double cz = mm(b.z0(), b.z1());
         for (Part part : coop.parts()) {
-            if (part.role().is(Duty.Trait.LIES_OUT)) {
+            if (part.role().is(Duty.Trait.LIES_OUT) || !shown.test(part)) {
                 continue;
             }
             TriangleMesh shape =

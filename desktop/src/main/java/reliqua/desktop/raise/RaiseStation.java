@@ -3,10 +3,8 @@ package reliqua.desktop.raise;
 import java.io.File;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDateTime;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
@@ -19,15 +17,15 @@ import javafx.stage.FileChooser;
 import reliqua.core.build.Schedule;
 import reliqua.core.build.Step;
 import reliqua.core.build.ToolNeed;
+import reliqua.core.buy.Fixing;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Stage;
-import reliqua.core.drawing.Elevation;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
 import reliqua.core.project.Dates;
 import reliqua.core.project.Design;
+import reliqua.core.project.Shopping;
 import reliqua.desktop.Texts;
-import reliqua.desktop.paint.PictureView;
 import reliqua.desktop.shell.Parts;
 import reliqua.desktop.shell.Station;
 import reliqua.desktop.work.Reasons;
@@ -39,7 +37,7 @@ import reliqua.files.disk.SafeFile;
 public final class RaiseStation implements Station {
     private final Workspace workspace;
     private final VBox steps = new VBox(2);
-    private final PictureView picture = new PictureView();
+    private final BuildPicture picture = new BuildPicture(this::choose);
     private final Label summary = Parts.text("", "soft");
     private final VBox bench = new VBox(10);
     private final VBox slip = new VBox(10);
@@ -53,7 +51,6 @@ public final class RaiseStation implements Station {
         scroll.getStyleClass().add("bare");
         scroll.setMinWidth(350);
         scroll.setPrefWidth(370);
-        picture.setId("raise-picture");
         HBox.setHgrow(picture, Priority.ALWAYS);
         HBox middle = new HBox(14, scroll, picture);
         VBox.setVgrow(middle, Priority.ALWAYS);
@@ -241,18 +238,11 @@ public final class RaiseStation implements Station {
         Optional<Step> step =
                 all().stream().filter(s -> selected.equals(Optional.of(s.role()))).findFirst();
         if (design.isEmpty() || step.isEmpty()) {
-            picture.picture().set(new reliqua.core.drawing.Picture(List.of(), 0, 0, 1, 1));
+            picture.clear();
             return;
         }
         Tape tape = workspace.tape();
-        Set<String> lit = new HashSet<>(step.get().marks());
-        picture.picture()
-                .set(
-                        Elevation.of(
-                                design.get().candidate().coop(),
-                                view(step.get().role()),
-                                tape,
-                                lit));
+        picture.show(design.get(), step.get(), tape);
         slip.getChildren()
                 .addAll(
                         Parts.text(Words.say("step." + step.get().role().name()), "title"),
@@ -261,6 +251,7 @@ public final class RaiseStation implements Station {
                         Parts.fact(
                                 Texts.get("raise.time"),
                                 Texts.get("raise.minutes", step.get().minutes())));
+        hardware(design.get(), step.get());
         step.get()
                 .check()
                 .ifPresent(
@@ -277,6 +268,22 @@ public final class RaiseStation implements Station {
                                 slip.getChildren()
                                         .add(caution(Texts.get("raise.mind"), Words.say(key))));
         showSession();
+    }
+
+    private void choose(Step step) {
+        selected = Optional.of(step.role());
+        show();
+    }
+
+    /** The small things that go in, counted. */
+    private void hardware(Design design, Step step) {
+        List<Fixing> fixings = design.fixings(step, workspace.tape().system());
+        if (!fixings.isEmpty()) {
+            slip.getChildren().add(Parts.text(Texts.get("raise.hardware"), "strong"));
+        }
+        for (Fixing fixing : fixings) {
+            slip.getChildren().add(Parts.text(Shopping.step(fixing, workspace.tape()), "note-ink"));
+        }
     }
 
     private void showSession() {
@@ -325,14 +332,5 @@ public final class RaiseStation implements Station {
                 new VBox(2, Parts.text(title, "danger", "strong"), Parts.text(words, "note-ink"));
         box.getStyleClass().add("caution");
         return box;
-    }
-
-    /** The side from which such parts are seen best. */
-    private static Elevation.View view(Role role) {
-        return switch (role.duty().side()) {
-            case FRONT -> Elevation.View.FRONT;
-            case SIDE -> Elevation.View.SIDE;
-            case PLAN -> Elevation.View.PLAN;
-        };
     }
 }

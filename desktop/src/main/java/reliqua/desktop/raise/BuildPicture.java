@@ -1,0 +1,185 @@
+package reliqua.desktop.raise;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
+import javafx.scene.control.Button;
+import javafx.scene.control.Slider;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.util.Duration;
+import reliqua.core.build.Step;
+import reliqua.core.coop.Bounds;
+import reliqua.core.coop.Coop;
+import reliqua.core.coop.Role;
+import reliqua.core.drawing.Elevation;
+import reliqua.core.drawing.FromCorner;
+import reliqua.core.drawing.Oblique;
+import reliqua.core.drawing.Picture;
+import reliqua.core.measure.Tape;
+import reliqua.core.project.Design;
+import reliqua.desktop.Texts;
+import reliqua.desktop.paint.PictureView;
+import reliqua.desktop.shell.Parts;
+
+/**
+ * A step of the build: what stands, what goes on lit up, from the corner that shows it best or from
+ * any other; or flat, with its measures. A slider plays the build from bare ground to the roof.
+ */
+final class BuildPicture extends VBox {
+    private static final Duration FRAME = Duration.millis(650);
+
+    private final PictureView picture = new PictureView();
+    private final Slider slider = new Slider(0, 1, 0);
+    private final Consumer<Step> onStep;
+    private final Button play = Parts.button("play-build", "", this::play, "small");
+    private final ToggleButton flat =
+            Parts.toggle("build-measures", Texts.get("raise.measures"), false, _ -> draw());
+    private final Timeline film = new Timeline(new KeyFrame(FRAME, _ -> next()));
+    private Optional<Design> design = Optional.empty();
+    private Optional<Step> step = Optional.empty();
+    private Optional<FromCorner> turned = Optional.empty();
+    private Tape tape = Tape.METRIC;
+    private boolean showing;
+
+    /** {@code onStep} hears of the step the slider is moved to. */
+    BuildPicture(Consumer<Step> onStep) {
+        super(8);
+        this.onStep = onStep;
+        picture.setId("raise-picture");
+        setVgrow(picture, Priority.ALWAYS);
+        slider.setId("build-slider");
+        slider.setAccessibleText(Texts.get("raise.slider"));
+        slider.setMajorTickUnit(1);
+        slider.setMinorTickCount(0);
+        slider.setSnapToTicks(true);
+        slider.setBlockIncrement(1);
+        HBox.setHgrow(slider, Priority.ALWAYS);
+        slider.valueProperty().addListener((_, _, _) -> slid());
+        HBox looks =
+                Parts.row(
+                        6,
+                        Parts.button(
+                                "turn-left",
+                                Texts.get("raise.turnLeft"),
+                                () -> turn(false),
+                                "small"),
+                        Parts.button(
+                                "turn-right",
+                                Texts.get("raise.turnRight"),
+                                () -> turn(true),
+                                "small"),
+                        Parts.spring(),
+                        flat);
+        getChildren().addAll(looks, picture, Parts.row(8, play, slider));
+        film.setCycleCount(Timeline.INDEFINITE);
+        caption();
+    }
+
+    /** Shows a step of a design. */
+    void show(Design now, Step wanted, Tape measure) {
+        boolean other = step.filter(wanted::equals).isEmpty();
+        design = Optional.of(now);
+        step = Optional.of(wanted);
+        tape = measure;
+        if (other && film.getStatus() != Timeline.Status.RUNNING) {
+            turned = Optional.empty();
+        }
+        showing = true;
+        slider.setMax(Math.max(1, now.steps().size()));
+        slider.setValue(now.steps().indexOf(wanted) + 1.0);
+        showing = false;
+        draw();
+    }
+
+    /** Nothing is built. */
+    void clear() {
+        design = Optional.empty();
+        film.stop();
+        caption();
+        picture.picture().set(new Picture(List.of(), 0, 0, 1, 1));
+    }
+
+    private void slid() {
+        int n = (int) Math.round(slider.getValue());
+        List<Step> steps = design.map(Design::steps).orElse(List.of());
+        if (!showing && n >= 1 && n <= steps.size()) {
+            onStep.accept(steps.get(n - 1));
+        }
+    }
+
+    private void play() {
+        if (film.getStatus() == Timeline.Status.RUNNING) {
+            film.stop();
+        } else {
+            turned = Optional.of(FromCorner.FRONT_RIGHT);
+            design.map(Design::steps)
+                    .filter(s -> !s.isEmpty())
+                    .ifPresent(s -> onStep.accept(s.getFirst()));
+            film.playFromStart();
+        }
+        caption();
+    }
+
+    private void next() {
+        if (slider.getValue() >= slider.getMax() || getScene() == null) {
+            film.stop();
+            caption();
+        } else {
+            slider.setValue(slider.getValue() + 1);
+        }
+    }
+
+    private void caption() {
+        boolean runs = film.getStatus() == Timeline.Status.RUNNING;
+        play.setText(Texts.get(runs ? "raise.pause" : "raise.play"));
+    }
+
+    private void turn(boolean right) {
+        FromCorner now = corner();
+        turned = Optional.of(right ? now.next() : now.before());
+        flat.setSelected(false);
+        draw();
+    }
+
+    private FromCorner corner() {
+        return turned.orElseGet(this::best);
+    }
+
+    private FromCorner best() {
+        Coop coop = design.orElseThrow().candidate().coop();
+        Bounds all = coop.bounds();
+        Set<String> lit = step.map(s -> Set.copyOf(s.marks())).orElse(Set.of());
+        return FromCorner.nearest(coop.parts(), lit, all);
+    }
+
+    private void draw() {
+        if (design.isEmpty() || step.isEmpty()) {
+            return;
+        }
+        Coop coop = design.get().candidate().coop();
+        Set<String> lit = new HashSet<>(step.get().marks());
+        Set<String> standing = design.get().standing(step.get());
+        picture.picture()
+                .set(
+                        flat.isSelected()
+                                ? Elevation.of(coop, side(step.get().role()), tape, lit)
+                                : Oblique.of(
+                                        coop, corner(), p -> standing.contains(p.mark()), lit));
+    }
+
+    /** The side from which such parts are seen best. */
+    private static Elevation.View side(Role role) {
+        return switch (role.duty().side()) {
+            case FRONT -> Elevation.View.FRONT;
+            case SIDE -> Elevation.View.SIDE;
+            case PLAN -> Elevation.View.PLAN;
+        };
+    }
+}

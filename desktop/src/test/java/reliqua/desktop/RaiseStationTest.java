@@ -1,0 +1,71 @@
+package reliqua.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.util.concurrent.TimeoutException;
+import javafx.scene.control.Slider;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import reliqua.core.drawing.Picture;
+import reliqua.desktop.paint.PictureView;
+
+/** The build in the real window: played, turned, measured. */
+@ExtendWith(ApplicationExtension.class)
+class RaiseStationTest {
+    private DrivenWindow window;
+
+    @Start
+    void start(Stage stage) throws IOException {
+        window = new DrivenWindow(stage, SettledHouse.ternLane(), "raise");
+    }
+
+    @Stop
+    void stop() {
+        window.workspace.close();
+    }
+
+    private static Picture picture(FxRobot robot) {
+        return robot.lookup("#raise-picture").queryAs(PictureView.class).picture().get();
+    }
+
+    private static void press(FxRobot robot, String button) {
+        robot.interact(() -> robot.lookup("#" + button).queryButton().fire());
+    }
+
+    @Test
+    void theSliderBuildsItUpAndPlayGoesOn(FxRobot robot) throws TimeoutException {
+        DrivenWindow.planned(window.workspace);
+        Slider slider = robot.lookup("#build-slider").queryAs(Slider.class);
+        int steps = DrivenWindow.design(window.workspace).steps().size();
+        assertThat(slider.getMax()).isEqualTo(steps);
+        robot.interact(() -> slider.setValue(3));
+        int few = picture(robot).shapes().size();
+        robot.interact(() -> slider.setValue(steps));
+        assertThat(picture(robot).shapes()).hasSizeGreaterThan(few * 2);
+
+        press(robot, "play-build");
+        DrivenWindow.until(() -> slider.getValue() >= 3 && slider.getValue() < steps);
+        press(robot, "play-build");
+        double stopped = slider.getValue();
+        DrivenWindow.settle();
+        assertThat(slider.getValue()).isEqualTo(stopped);
+    }
+
+    @Test
+    void itIsTurnedAndShownFlatWithItsMeasures(FxRobot robot) throws TimeoutException {
+        DrivenWindow.planned(window.workspace);
+        Picture first = picture(robot);
+        press(robot, "turn-right");
+        assertThat(picture(robot)).isNotEqualTo(first);
+        press(robot, "turn-left");
+        assertThat(picture(robot)).isEqualTo(first);
+        robot.interact(() -> window.fire("build-measures"));
+        assertThat(picture(robot).shapes()).anyMatch(s -> s instanceof Picture.Label);
+    }
+}
