@@ -287,7 +287,8 @@ final class ProjectCommands {
         all,
         model,
         list,
-        build
+        build,
+        friend
     }
 
     /** Writes one thing. */
@@ -295,13 +296,14 @@ final class ProjectCommands {
             name = "export",
             description =
                     "Writes heap, pieces, buy, cuts, drawings, the model in space, the list for the"
-                            + " pocket, the calendar of the build, or all of it.",
+                            + " pocket, the calendar of the build, the design for a friend's heap, or"
+                            + " all of it.",
             mixinStandardHelpOptions = true)
     static final class Export extends OverProject {
         @Option(
                 names = "--what",
                 required = true,
-                paramLabel = "heap|pieces|buy|cuts|drawings|all|model|list|build",
+                paramLabel = "heap|pieces|buy|cuts|drawings|all|model|list|build|friend",
                 description = "what")
         private What what = What.heap;
 
@@ -341,6 +343,7 @@ final class ProjectCommands {
                                         LocalDateTime.now()));
                 case model -> model(target, design);
                 case all -> write(target, Exports.all(loaded, design, LocalDate.now()));
+                case friend -> write(target, Exports.friend(loaded, design));
                 default -> write(target, Exports.drawings(design, tape));
             }
             return 0;

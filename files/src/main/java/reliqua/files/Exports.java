@@ -1,5 +1,6 @@
 package reliqua.files;
 
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
@@ -20,6 +21,7 @@ import reliqua.core.project.Shopping;
  * Everything of a design in open formats, by the names of its files; window and commands write it.
  */
 public final class Exports {
+    private static final String FRIEND = "for-a-friend.reliqua";
     private static final String MATERIALS = "coop.mtl";
 
     private Exports() {}
@@ -29,7 +31,8 @@ public final class Exports {
      *
      * @param today from when on the work is spread
      */
-    public static Map<String, byte[]> all(Project project, Design design, LocalDate today) {
+    public static Map<String, byte[]> all(Project project, Design design, LocalDate today)
+            throws IOException {
         Coop coop = design.candidate().coop();
         WorkPlan plan = design.candidate().plan();
         Tape tape = project.keeper().tape();
@@ -55,6 +58,27 @@ public final class Exports {
                         design.candidate().spec(),
                         coop,
                         Optional.of(plan),
+                        project.flock().housed()));
+        files.put(FRIEND, ProjectFile.bytes(project.forFriend(design.candidate().spec())));
+        return files;
+    }
+
+    /**
+     * What one gives to a friend: the design for another heap, with its pictures and the coop in
+     * the open format.
+     */
+    public static Map<String, byte[]> friend(Project project, Design design) throws IOException {
+        Coop coop = design.candidate().coop();
+        Map<String, byte[]> files = new LinkedHashMap<>(drawings(design, project.keeper().tape()));
+        files.put(FRIEND, ProjectFile.bytes(project.forFriend(design.candidate().spec())));
+        put(
+                files,
+                "coop.json",
+                CoopJson.write(
+                        project.name(),
+                        design.candidate().spec(),
+                        coop,
+                        Optional.empty(),
                         project.flock().housed()));
         return files;
     }

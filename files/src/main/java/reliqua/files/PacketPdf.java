@@ -1,12 +1,18 @@
 package reliqua.files;
 
 import java.io.IOException;
+import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import reliqua.core.build.Step;
+import reliqua.core.build.ToolNeed;
 import reliqua.core.buy.Bill;
 import reliqua.core.check.Finding;
 import reliqua.core.coop.Coop;
@@ -14,18 +20,23 @@ import reliqua.core.coop.Part;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.cutting.TicketNotes;
 import reliqua.core.drawing.Elevation;
+import reliqua.core.drawing.FromCorner;
 import reliqua.core.drawing.Oblique;
+import reliqua.core.drawing.Picture;
 import reliqua.core.drawing.SitePicture;
 import reliqua.core.drawing.TicketPicture;
 import reliqua.core.flock.Advice;
 import reliqua.core.flock.Need;
 import reliqua.core.flock.Reminder;
 import reliqua.core.flock.Siting;
+import reliqua.core.keep.Chore;
+import reliqua.core.keep.Upkeep;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
 import reliqua.core.project.Describe;
 import reliqua.core.project.Design;
 import reliqua.core.project.Project;
+import reliqua.core.project.Shopping;
 import reliqua.core.stock.Lot;
 
 /**
@@ -35,15 +46,22 @@ import reliqua.core.stock.Lot;
 public final class PacketPdf {
     private static final double STRIP_SCALE = 0.22;
     private static final double SHEET_SCALE = 0.12;
-    private static final float SHEET_HIGH = 170;
+    private static final float SHEET_HIGH = 120;
 
-    /** Room of the small drawing that shows where pieces go. */
-    private static final float PLACE_WIDE = 110;
+    private static final float COVER_HIGH = 150;
+    private static final float SITE_HIGH = 112;
+    private static final float STRIP_HIGH = 32;
+    private static final float STEP_HIGH = 76;
+    private static final int STEP_COLUMNS = 3;
+    private static final int LABEL_COLUMNS = 5;
+    private static final float LABEL_HIGH = 44;
+    private static final int LABEL_LETTERS = 27;
+    private static final int VIEWS_A_PAGE = 2;
+    private static final float VIEW_HEAD = 48;
+    private static final double POINTS_A_MM = 72 / 25.4;
 
-    private static final float PLACE_HIGH = 70;
-
-    /** Height of a line of words. */
-    private static final float LINE = 14;
+    /** Scales of drawings that rulers have. */
+    private static final List<Integer> SCALES = List.of(5, 10, 15, 20, 25, 30, 40, 50, 100);
 
     private final Project project;
     private final Design design;
@@ -57,22 +75,29 @@ public final class PacketPdf {
 
     /** The bytes of the PDF; the same project gives the same pages. */
     public static byte[] write(Project project, Design design) throws IOException {
-        return new PacketPdf(project, design).write();
-    }
-
-    private byte[] write() throws IOException {
-        return PdfFlow.document(
+        PacketPdf packet = new PacketPdf(project, design);
+        Map<String, Integer> contents = new LinkedHashMap<>();
+        // Once to learn on which pages the headings come to stand.
+        PdfFlow.document(
                 project,
                 flow -> {
-                    summary(flow);
-                    drawings(flow);
-                    tickets(flow);
-                    bill(flow);
-                    steps(flow);
+                    packet.pages(flow, Map.of());
+                    contents.putAll(flow.headings());
                 });
+        return PdfFlow.document(project, flow -> packet.pages(flow, contents));
     }
 
-    private void summary(PdfFlow flow) {
+    private void pages(PdfFlow flow, Map<String, Integer> contents) {
+        cover(flow, contents);
+        drawings(flow);
+        tickets(flow);
+        bill(flow);
+        upkeep(flow);
+        steps(flow);
+        labels(flow);
+    }
+
+    private void cover(PdfFlow flow, Map<String, Integer> contents) {
         Coop.Measures m = design.candidate().coop().measures();
         flow.heading(project.name());
         flow.line(
@@ -82,31 +107,40 @@ public final class PacketPdf {
                         tape.say(m.depth()),
                         tape.say(m.height()),
                         tape.say(m.weight())));
-        flow.picture(Oblique.of(design.candidate().coop()), 250, 1);
-        flow.subheading(Words.say("packet.needs"));
-        for (Need need : project.needs().lines()) {
-            flow.line(
-                    Words.say("need." + need.kind().name())
-                            + ": "
-                            + tape.word(need.value())
-                            + " - "
-                            + need.sum().words(tape));
-        }
+        flow.bold(
+                Words.say(
+                        "packet.figures",
+                        tape.say(design.bill().total()),
+                        Math.round(design.bill().heapShare() * 100),
+                        Math.round(design.minutes() / 60.0),
+                        tape.say(m.floor())));
+        flow.picture(Oblique.of(design.candidate().coop()), COVER_HIGH, 1);
+        flow.columns(2);
+        flow.subheading(Words.say("packet.contents"));
+        contents.entrySet().stream()
+                .skip(1)
+                .forEach(e -> flow.line(Words.say("packet.page", e.getKey(), e.getValue())));
         flow.subheading(Words.say("packet.findings"));
         design.candidate().findings().stream()
+                .filter(f -> f.severity() != Finding.Severity.GOOD)
                 .sorted(Comparator.comparing(Finding::severity))
-                .forEach(
-                        f ->
-                                flow.line(
-                                        (f.severity() == Finding.Severity.GOOD
-                                                        ? "  ok  "
-                                                        : "  !!  ")
-                                                + f.sum().words(tape)));
-        ground(flow);
+                .forEach(f -> flow.line("!  " + f.sum().words(tape)));
+        flow.line(Words.say("packet.good", good()));
+        flow.subheading(Words.say("packet.needs"));
+        for (Need need : project.needs().lines()) {
+            flow.line(Words.say("need." + need.kind().name()) + ": " + tape.word(need.value()));
+        }
         flow.subheading(Words.say("packet.cautions"));
         for (String key : List.of("saw", "dust", "paint", "lift", "structure")) {
             flow.line("- " + Words.say("packet.caution." + key));
         }
+        ground(flow);
+    }
+
+    private long good() {
+        return design.candidate().findings().stream()
+                .filter(f -> f.severity() == Finding.Severity.GOOD)
+                .count();
     }
 
     /** Where and how it stands, and what must be asked first, with boxes to tick. */
@@ -121,67 +155,92 @@ public final class PacketPdf {
                         new SitePicture.Footprint(m.width(), m.depth()),
                         Optional.empty(),
                         tape),
-                260,
+                SITE_HIGH,
                 1);
         siting.reasons().forEach(r -> flow.line("- " + r.words(tape)));
-        siting.faults().forEach(f -> flow.line("  !!  " + f.words(tape)));
+        siting.faults().forEach(f -> flow.line("!  " + f.words(tape)));
         List<String> advice = Advice.words(project.flock(), project.site(), project.keeper());
         advice.forEach(a -> flow.line("- " + a));
         flow.subheading(Words.say("needs.ask.head"));
         for (Reminder each : Reminder.of(project.flock())) {
             var day = project.site().asked().get(each);
-            String box = day == null ? "[   ]  " : "[x]  " + day + "  ";
-            flow.line(box + each.sum().words(tape));
+            flow.tick(each.sum().words(tape), day == null ? "" : String.valueOf(day));
         }
     }
 
+    /** At a scale that a ruler reads, named beside each view; two on a page where they fit. */
     private void drawings(PdfFlow flow) {
+        flow.newPage();
+        flow.heading(Words.say("packet.drawings"));
         for (Elevation.View view : Elevation.View.values()) {
-            flow.newPage();
-            flow.heading(Words.say("view." + view.name()));
-            flow.picture(Elevation.of(design.candidate().coop(), view, tape, Set.of()), 600, 1);
+            Picture picture = Elevation.of(design.candidate().coop(), view, tape, Set.of());
+            int scale = scale(flow, picture);
+            double points = POINTS_A_MM / scale;
+            flow.need((float) (picture.height() * points) + 34);
+            flow.subheading(Words.say("packet.scale", Words.say("view." + view.name()), scale));
+            flow.drawn(picture, points);
         }
+    }
+
+    /** The largest of the usual scales at which a view is no higher than half a page. */
+    private static int scale(PdfFlow flow, Picture picture) {
+        return SCALES.stream()
+                .filter(
+                        n ->
+                                picture.width() * POINTS_A_MM / n <= flow.width()
+                                        && picture.height() * POINTS_A_MM / n
+                                                <= flow.pageHeight() / VIEWS_A_PAGE - VIEW_HEAD)
+                .findFirst()
+                .orElse(SCALES.getLast());
     }
 
     private void tickets(PdfFlow flow) {
-        flow.newPage();
         flow.heading(Words.say("packet.tickets"));
         flow.line(Words.say("packet.tickets.how", tape.say(project.keeper().kerf())));
+        flow.columns(2);
         int number = 0;
         for (Ticket ticket : design.candidate().plan().tickets()) {
             ticket(flow, ++number, ticket);
         }
     }
 
-    /** One ticket: what is cut, how it lies, what is written on each piece, and where they go. */
+    /** One ticket: what is cut, how it lies, and what is written on each piece. */
     private void ticket(PdfFlow flow, int number, Ticket ticket) {
         List<String> pieces = pieces(ticket);
-        float high = ticket.isLinear() ? PLACE_HIGH : SHEET_HIGH;
-        flow.need(high + LINE * (2 + pieces.size()));
-        flow.space(6);
+        float high = ticket.isLinear() ? STRIP_HIGH : SHEET_HIGH;
+        Picture picture = TicketPicture.of(ticket, tape);
+        double scale = Math.min(flow.width() / picture.width(), high / picture.height());
+        flow.need((float) (picture.height() * scale) + 13 * (2 + pieces.size()));
+        flow.space(4);
         flow.tick(Words.say("packet.ticket", number, title(ticket)), "");
-        flow.pictures(
-                TicketPicture.of(ticket, tape),
-                ticket.isLinear() ? STRIP_SCALE : SHEET_SCALE,
-                Elevation.lit(design.candidate().coop(), tape, ticket.marks()),
-                PLACE_WIDE,
-                high);
+        flow.picture(picture, high, ticket.isLinear() ? STRIP_SCALE : SHEET_SCALE);
         pieces.forEach(flow::under);
     }
 
+    /** What needs no more words stands on one line; then a line for each that does. */
     private List<String> pieces(Ticket ticket) {
-        List<String> lines = new ArrayList<>();
+        List<String> plain = new ArrayList<>();
+        List<String> noted = new ArrayList<>();
         for (Ticket.Cut cut : ticket.cuts()) {
             for (Part part : cut.parts()) {
-                StringBuilder line =
-                        new StringBuilder(part.mark() + "   " + Describe.piece(part, tape))
-                                .append(", ")
-                                .append(Words.say("role." + part.role().name()));
-                TicketNotes.of(design.candidate().plan(), ticket, part)
-                        .forEach(note -> line.append("; ").append(note.words(tape)));
-                lines.add(line.toString());
+                String role = Words.say("role." + part.role().name());
+                String words = part.mark() + " " + Describe.piece(part, tape) + ", " + role;
+                List<String> notes =
+                        TicketNotes.of(design.candidate().plan(), ticket, part).stream()
+                                .map(note -> note.words(tape))
+                                .toList();
+                if (notes.isEmpty()) {
+                    plain.add(words);
+                } else {
+                    noted.add(words + "; " + String.join("; ", notes));
+                }
             }
         }
+        List<String> lines = new ArrayList<>();
+        if (!plain.isEmpty()) {
+            lines.add(String.join("  -  ", plain));
+        }
+        lines.addAll(noted);
         return lines;
     }
 
@@ -198,22 +257,14 @@ public final class PacketPdf {
     }
 
     private void bill(PdfFlow flow) {
-        flow.newPage();
-        flow.heading(Words.say("packet.bill"));
+        flow.section(Words.say("packet.bill"));
         Bill bill = design.bill();
         flow.line(bill.merchant());
         for (Bill.Line line : bill.lines()) {
-            String name =
-                    line.hardware()
-                            .map(
-                                    h ->
-                                            Words.say(
-                                                    "packet.hardware",
-                                                    line.units(),
-                                                    Words.say("hardware." + h.name()),
-                                                    line.needed()))
-                            .orElseGet(() -> line.units() + " x " + line.name());
-            flow.tick(name, tape.say(line.total()));
+            flow.tick(name(line), tape.say(line.total()));
+            Shopping.fixings(line, design, tape.system()).stream()
+                    .filter(f -> f.length(tape.system()).isPresent())
+                    .forEach(f -> flow.under(f.words(tape)));
         }
         flow.space(6);
         flow.bold(
@@ -226,28 +277,93 @@ public final class PacketPdf {
                         "packet.fromHeap",
                         tape.say(bill.fromHeap()),
                         Math.round(bill.heapShare() * 100)));
+        flow.subheading(Words.say("packet.tools"));
+        for (ToolNeed need : design.tools(project.keeper())) {
+            String words = need.name().words(tape);
+            flow.tick(need.there() ? words : Words.say("packet.borrow", words), "");
+        }
     }
 
+    private static String name(Bill.Line line) {
+        return line.hardware()
+                .map(
+                        h ->
+                                Words.say(
+                                        "packet.hardware",
+                                        line.units(),
+                                        Words.say("hardware." + h.name()),
+                                        line.needed()))
+                .orElseGet(() -> line.units() + " x " + line.name());
+    }
+
+    /** Each with what stands, and what goes on lit up. */
     private void steps(PdfFlow flow) {
-        flow.newPage();
         flow.heading(Words.say("packet.steps"));
+        flow.columns(STEP_COLUMNS);
         for (Step step : design.steps()) {
-            flow.need(50);
-            flow.tick(
-                    Words.say("step." + step.role().name()),
-                    Words.say("packet.minutes", step.minutes()));
-            flow.line("      " + String.join(", ", step.marks()));
-            step.check()
-                    .ifPresent(
-                            check ->
-                                    flow.line(
-                                            "      "
-                                                    + Words.say(
-                                                            "packet.check", check.words(tape))));
-            step.caution().ifPresent(key -> flow.bold("      " + Words.say(key)));
-            if (step.twoPeople()) {
-                flow.bold("      " + Words.say("packet.twoPeople"));
+            step(flow, step);
+        }
+    }
+
+    private void step(PdfFlow flow, Step step) {
+        Coop coop = design.candidate().coop();
+        Set<String> lit = Set.copyOf(step.marks());
+        Set<String> standing = design.standing(step);
+        FromCorner corner = FromCorner.nearest(coop.parts(), lit, coop.bounds());
+        flow.need(STEP_HIGH + 60);
+        flow.space(4);
+        flow.tick(
+                Words.say("step." + step.role().name()),
+                Words.say("packet.minutes", step.minutes()));
+        flow.picture(Oblique.of(coop, corner, p -> standing.contains(p.mark()), lit), STEP_HIGH, 1);
+        flow.under(String.join(", ", step.marks()));
+        design.fixings(step, tape.system()).forEach(f -> flow.under(Shopping.step(f, tape)));
+        step.check().ifPresent(c -> flow.under(Words.say("packet.check", c.words(tape))));
+        step.caution().ifPresent(key -> flow.bold(Words.say(key)));
+        if (step.twoPeople()) {
+            flow.bold(Words.say("packet.twoPeople"));
+        }
+    }
+
+    /** What comes round for this coop, for the inside of its door. */
+    private void upkeep(PdfFlow flow) {
+        flow.section(Words.say("packet.upkeep"));
+        Coop coop = design.candidate().coop();
+        for (Chore chore : Chore.values()) {
+            if (chore.askedBy(coop, project.flock())) {
+                flow.need(36);
+                flow.tick(Words.say("chore." + chore.id()), rhythm(chore));
+                flow.under(Words.say("chore." + chore.id() + ".sign"));
             }
         }
+    }
+
+    private String rhythm(Chore chore) {
+        int days = chore.rhythm().days();
+        if (days > 0) {
+            return Words.say("packet.every", days);
+        }
+        return Upkeep.months(chore, project.site().southern()).stream()
+                .map(month -> month.getDisplayName(TextStyle.SHORT, Locale.ENGLISH))
+                .collect(Collectors.joining(", "));
+    }
+
+    /** One for every lot, to cut out and stick on. */
+    private void labels(PdfFlow flow) {
+        flow.heading(Words.say("packet.labels"));
+        flow.columns(LABEL_COLUMNS);
+        for (Lot lot : project.heap().lots()) {
+            String what = Describe.lot(lot.quantity(), lot.material(), tape);
+            flow.label(
+                    lot.id(),
+                    List.of(shortened(what), shortened(lot.provenance().place())),
+                    LABEL_HIGH);
+        }
+    }
+
+    private static String shortened(String words) {
+        return words.length() <= LABEL_LETTERS
+                ? words
+                : words.substring(0, LABEL_LETTERS - 3) + "...";
     }
 }

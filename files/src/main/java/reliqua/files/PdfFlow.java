@@ -6,10 +6,14 @@ import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Font;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.Line2D;
 import java.awt.geom.Rectangle2D;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.function.Consumer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDDocumentInformation;
@@ -27,6 +31,7 @@ final class PdfFlow implements AutoCloseable {
     private static final float MARGIN = 44;
     private static final float FOOT = 34;
     private static final float GAP = 14;
+    private static final float GUTTER = 18;
 
     /** Words stand so far in behind a box to tick. */
     private static final float INSET = 18;
@@ -38,6 +43,23 @@ final class PdfFlow implements AutoCloseable {
     private @Nullable PdfBoxGraphics2D g;
     private float y;
     private int pages;
+
+    /**
+     * Columns of the page, the one that is filled, where they begin, and the lowest of them yet.
+     */
+    private int columns = 1;
+
+    private int column;
+    private float top = MARGIN;
+    private float lowest = MARGIN;
+
+    /** Size of type and of a line of it. */
+    private float type = 10;
+
+    private float leading = 14;
+
+    /** The page on which each heading stands. */
+    private final Map<String, Integer> headings = new LinkedHashMap<>();
 
     PdfFlow(PDDocument document, PDRectangle size, String footer) {
         this.document = document;
@@ -67,8 +89,33 @@ final class PdfFlow implements AutoCloseable {
         }
     }
 
+    /** Of a column. */
     float width() {
-        return size.getWidth() - 2 * MARGIN;
+        return (size.getWidth() - 2 * MARGIN - (columns - 1) * GUTTER) / columns;
+    }
+
+    private float left() {
+        return MARGIN + column * (width() + GUTTER);
+    }
+
+    private float right() {
+        return left() + width();
+    }
+
+    /** From here on in so many columns, in smaller type where there are several. */
+    void columns(int number) {
+        y = Math.max(y, lowest);
+        columns = number;
+        column = 0;
+        top = y;
+        lowest = y;
+        type = number == 1 ? 10 : 8.5f;
+        leading = number == 1 ? 14 : 11;
+    }
+
+    /** The pages of the headings so far. */
+    Map<String, Integer> headings() {
+        return headings;
     }
 
     private PdfBoxGraphics2D graphics() {
@@ -92,6 +139,9 @@ final class PdfFlow implements AutoCloseable {
             throw new UncheckedIOException(e);
         }
         y = MARGIN;
+        top = MARGIN;
+        lowest = MARGIN;
+        column = 0;
         text(footer, Fonts.regular(8), MARGIN, size.getHeight() - FOOT + 10);
         text(
                 String.valueOf(pages),
@@ -112,33 +162,51 @@ final class PdfFlow implements AutoCloseable {
         }
     }
 
-    /** Begins a new page unless so much is free. */
+    /** Goes on in the next column, or on a new page, unless so much is free. */
     void need(float height) {
-        if (y + height > size.getHeight() - MARGIN - FOOT / 2) {
+        if (y + height <= size.getHeight() - MARGIN - FOOT / 2) {
+            return;
+        }
+        lowest = Math.max(lowest, y);
+        if (column + 1 < columns) {
+            column++;
+            y = top;
+        } else {
             newPage();
         }
     }
 
     void heading(String words) {
-        need(60);
+        columns(1);
+        need(90);
         y += 22;
-        text(words, Fonts.bold(18), MARGIN, y);
+        text(words, Fonts.bold(18), left(), y);
+        headings.put(words, pages);
         y += 10;
+    }
+
+    /** A heading within the columns there are. */
+    void section(String words) {
+        need(80);
+        y += 20;
+        text(words, Fonts.bold(14), left(), y);
+        headings.put(words, pages);
+        y += 6;
     }
 
     void subheading(String words) {
         need(40);
         y += 18;
-        text(words, Fonts.bold(11.5f), MARGIN, y);
+        text(words, Fonts.bold(type + 1.5f), left(), y);
         y += 4;
     }
 
     void line(String words) {
-        wrapped(words, Fonts.regular(10), MARGIN, width());
+        wrapped(words, Fonts.regular(type), left(), width());
     }
 
     void bold(String words) {
-        wrapped(words, Fonts.bold(10), MARGIN, width());
+        wrapped(words, Fonts.bold(type), left(), width());
     }
 
     /** A line behind a box to tick, and a figure at the right edge. */
@@ -146,37 +214,36 @@ final class PdfFlow implements AutoCloseable {
         need(18);
         graphics().setColor(Color.BLACK);
         graphics().setStroke(new BasicStroke(0.8f));
-        graphics().draw(new Rectangle2D.Float(MARGIN, y + 5, 9, 9));
-        float before = y;
+        float box = type - 1;
+        graphics().draw(new Rectangle2D.Float(left(), y + leading - box, box, box));
+        float wide = 0;
         if (!right.isEmpty()) {
-            float wide = graphics().getFontMetrics(Fonts.bold(10)).stringWidth(right);
-            text(right, Fonts.bold(10), size.getWidth() - MARGIN - wide, before + 14);
+            wide = graphics().getFontMetrics(Fonts.bold(type)).stringWidth(right) + GAP;
+            text(right, Fonts.bold(type), right() - wide + GAP, y + leading);
         }
-        wrapped(
-                words,
-                Fonts.regular(10),
-                MARGIN + INSET,
-                width() - INSET - (right.isEmpty() ? 0 : 80));
+        wrapped(words, Fonts.regular(type), left() + INSET, width() - INSET - wide);
     }
 
+    /** A text that fits no line by itself is not parted; a column begins anew with its own edge. */
     private void wrapped(String words, Font font, float x, float most) {
+        float inset = x - left();
         StringBuilder line = new StringBuilder();
         for (String word : words.split(" ")) {
             String longer = line.isEmpty() ? word : line + " " + word;
             if (!line.isEmpty() && graphics().getFontMetrics(font).stringWidth(longer) > most) {
-                put(line.toString(), font, x);
+                put(line.toString(), font, inset);
                 line = new StringBuilder(word);
             } else {
                 line = new StringBuilder(longer);
             }
         }
-        put(line.toString(), font, x);
+        put(line.toString(), font, inset);
     }
 
-    private void put(String words, Font font, float x) {
-        need(16);
-        y += 14;
-        text(words, font, x, y);
+    private void put(String words, Font font, float inset) {
+        need(leading + 2);
+        y += leading;
+        text(words, font, left() + inset, y);
     }
 
     private void text(String words, Font font, float x, float baseline) {
@@ -195,7 +262,7 @@ final class PdfFlow implements AutoCloseable {
         float used = (float) (picture.height() * scale);
         need(used + 8);
         AffineTransform before = graphics().getTransform();
-        new Painter(graphics()).paint(picture, MARGIN, y + 6, scale);
+        new Painter(graphics()).paint(picture, left(), y + 6, scale);
         graphics().setTransform(before);
         y += used + 10;
     }
@@ -214,17 +281,54 @@ final class PdfFlow implements AutoCloseable {
         float used = (float) Math.max(picture.height() * scale, beside.height() * other);
         need(used + 8);
         AffineTransform before = graphics().getTransform();
-        new Painter(graphics()).paint(picture, MARGIN, y + 6, scale);
+        new Painter(graphics()).paint(picture, left(), y + 6, scale);
         graphics().setTransform(before);
-        double x = size.getWidth() - MARGIN - beside.width() * other;
+        double x = right() - beside.width() * other;
         new Painter(graphics()).paint(beside, x, y + 6, other);
         graphics().setTransform(before);
         y += used + 10;
     }
 
+    /** A picture at exactly so many points a millimetre, which must fit the page. */
+    void drawn(Picture picture, double scale) {
+        float used = (float) (picture.height() * scale);
+        need(used + 8);
+        AffineTransform before = graphics().getTransform();
+        new Painter(graphics()).paint(picture, left(), y + 6, scale);
+        graphics().setTransform(before);
+        y += used + 10;
+    }
+
+    /** How high a picture may be on a page that begins with a heading. */
+    float pageHeight() {
+        return size.getHeight() - 2 * MARGIN - FOOT;
+    }
+
+    /** A thin line across the column. */
+    void rule() {
+        need(8);
+        y += 5;
+        graphics().setColor(Color.GRAY);
+        graphics().setStroke(new BasicStroke(0.5f));
+        graphics().draw(new Line2D.Float(left(), y, right(), y));
+    }
+
+    /** A frame to cut out, with a large word and lines below. */
+    void label(String large, List<String> lines, float height) {
+        need(height + 6);
+        graphics().setColor(Color.BLACK);
+        graphics().setStroke(new BasicStroke(0.6f));
+        graphics().draw(new Rectangle2D.Float(left(), y + 3, width(), height));
+        text(large, Fonts.bold(15), left() + 6, y + 20);
+        for (int n = 0; n < lines.size(); n++) {
+            text(lines.get(n), Fonts.regular(7.5f), left() + 6, y + 31 + n * 9);
+        }
+        y += height + 6;
+    }
+
     /** A line set in under a box to tick. */
     void under(String words) {
-        wrapped(words, Fonts.regular(10), MARGIN + INSET, width() - INSET);
+        wrapped(words, Fonts.regular(type), left() + INSET, width() - INSET);
     }
 
     void space(float points) {

@@ -61,7 +61,7 @@ public final class ProjectFile {
         SafeFile.write(path, bytes(project));
     }
 
-    private static byte[] bytes(Project project) throws IOException {
+    static byte[] bytes(Project project) throws IOException {
         Archive.Maker zip = new Archive.Maker();
         zip.text(JSON, ProjectJson.write(project));
         zip.text(HEAP, HeapCsv.write(project.heap()));

@@ -3,6 +3,7 @@ package reliqua.files;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import biweekly.Biweekly;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.Arrays;
@@ -25,7 +26,7 @@ class ExportsTest {
     private static Map<String, byte[]> files;
 
     @BeforeAll
-    static void seek() throws Unbuildable {
+    static void seek() throws Unbuildable, IOException {
         project = Examples.find("rush-holm").orElseThrow().project(Merchants::priceBook);
         design =
                 Design.derive(project, Optional.empty(), Progress.NONE, _ -> {})
@@ -39,7 +40,7 @@ class ExportsTest {
     }
 
     @Test
-    void nothingIsEmptyAndTheSameDesignGivesTheSameFiles() {
+    void nothingIsEmptyAndTheSameDesignGivesTheSameFiles() throws IOException {
         assertThat(files.keySet())
                 .contains(
                         "heap.csv",
@@ -60,7 +61,7 @@ class ExportsTest {
     }
 
     @Test
-    void everyPartIsInTheModelAndEveryFaceHasItsPoints() {
+    void everyPartIsInTheModelAndEveryFaceHasItsPoints() throws IOException {
         List<String> lines = text("coop.obj").lines().toList();
         long points = lines.stream().filter(l -> l.startsWith("v ")).count();
         long groups = lines.stream().filter(l -> l.startsWith("g ")).count();
@@ -85,7 +86,7 @@ class ExportsTest {
     }
 
     @Test
-    void theBuildIsACalendarOfItsDays() {
+    void theBuildIsACalendarOfItsDays() throws IOException {
         var events = Biweekly.parse(text("build.ics")).first().getEvents();
 
         assertThat(events).hasSameSizeAs(design.schedule(project, TODAY).sessions());

@@ -161,6 +161,21 @@ public record Project(
         return draft().variants(more).made();
     }
 
+    /**
+     * The design alone, for somebody with another heap: kind, lengths and what is built on, as
+     * locks and as a design kept under the project's name; no heap and no log.
+     */
+    public Project forFriend(DesignSpec design) {
+        return start(name, Keeper.with(keeper.tape()), flock, Heap.EMPTY, prices)
+                .withSite(site)
+                .draft()
+                .family(design.family())
+                .addOns(design.addOns())
+                .held(Map.of("width", design.width(), "depth", design.depth()))
+                .made()
+                .keeping(name, new Chosen(design));
+    }
+
     /** Back to a design that was kept, with what is built on to it; the same where none has it. */
     public Project backTo(String variant) {
         Chosen kept = variants.get(variant);

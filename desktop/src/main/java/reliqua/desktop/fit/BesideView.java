@@ -2,9 +2,11 @@ package reliqua.desktop.fit;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -16,6 +18,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import reliqua.core.coop.family.DesignSpec;
+import reliqua.core.cutting.Progress;
 import reliqua.core.drawing.Oblique;
 import reliqua.core.fit.Candidate;
 import reliqua.core.measure.Sum;
@@ -25,6 +28,7 @@ import reliqua.core.project.Beside;
 import reliqua.core.project.Design;
 import reliqua.core.project.Project;
 import reliqua.core.project.QuickDesign;
+import reliqua.core.project.WhatIfs;
 import reliqua.desktop.Texts;
 import reliqua.desktop.paint.PictureView;
 import reliqua.desktop.shell.Parts;
@@ -39,15 +43,24 @@ final class BesideView extends VBox {
     private final Workspace workspace;
     private final FlowPane others = new FlowPane(6, 6);
     private final GridPane table = new GridPane();
-    private final Map<DesignSpec, Design> planned = new HashMap<>();
+    private final Map<String, Design> planned = new HashMap<>();
+    private final Set<String> running = new HashSet<>();
     private List<Object> plannedFor = List.of();
     private Optional<Design> current = Optional.empty();
     private List<Other> known = List.of();
     private String chosen = "";
 
-    /** Something to compare with: found by the search, or kept under a name. */
+    /**
+     * Something to compare with: found by the search, kept under a name, or what would become of it
+     * if something were otherwise.
+     */
     private record Other(
-            String id, String name, DesignSpec spec, Optional<Design> design, boolean kept) {}
+            String id,
+            String name,
+            DesignSpec spec,
+            Optional<Design> design,
+            boolean kept,
+            Optional<WhatIfs.Ask> ask) {}
 
     BesideView(Workspace workspace) {
         super(8);
@@ -113,7 +126,21 @@ final class BesideView extends VBox {
                                                 name,
                                                 kept.spec(),
                                                 Optional.empty(),
-                                                true)));
+                                                true,
+                                                Optional.empty())));
+        here.ifPresent(
+                spec ->
+                        WhatIfs.of(workspace.project())
+                                .forEach(
+                                        ask ->
+                                                all.add(
+                                                        new Other(
+                                                                "if-" + ask.id(),
+                                                                ask.words().words(tape()),
+                                                                spec,
+                                                                Optional.empty(),
+                                                                false,
+                                                                Optional.of(ask)))));
         return all;
     }
 
@@ -125,7 +152,7 @@ final class BesideView extends VBox {
             List<Other> all, Optional<DesignSpec> here, String id, String name, Design design) {
         DesignSpec spec = design.candidate().spec();
         if (here.filter(spec::equals).isEmpty()) {
-            all.add(new Other(id, name, spec, Optional.of(design), false));
+            all.add(new Other(id, name, spec, Optional.of(design), false, Optional.empty()));
         }
     }
 
@@ -148,7 +175,8 @@ final class BesideView extends VBox {
         }
         Optional<Design> design = other.get().design().or(() -> planned(other.get()));
         if (design.isEmpty()) {
-            table.add(Parts.text(Texts.get("beside.planning"), "soft"), 2, 0);
+            String wait = other.get().ask().isPresent() ? "beside.fitting" : "beside.planning";
+            table.add(Parts.text(Texts.get(wait), "soft"), 2, 0);
             return;
         }
         head(0, 2, design.get(), take(other.get(), design.get()));
@@ -189,6 +217,9 @@ final class BesideView extends VBox {
     }
 
     private Node take(Other other, Design design) {
+        if (other.ask().isPresent()) {
+            return Parts.text(other.name(), "soft");
+        }
         Node take =
                 Parts.button(
                         "take-other",
@@ -275,31 +306,39 @@ final class BesideView extends VBox {
         return workspace.tape();
     }
 
-    /** What is kept is drawn up and planned anew for birds, heap and prices as they are now. */
+    /** What is kept is planned anew, and what is asked fitted, for things as they are now. */
     private Optional<Design> planned(Other other) {
         Project project = workspace.project();
-        List<Object> now = List.of(project.heap(), project.prices(), project.flock());
+        List<Object> now =
+                List.of(project.heap(), project.prices(), project.flock(), project.addOns());
         if (!now.equals(plannedFor)) {
             planned.clear();
+            running.clear();
             plannedFor = now;
         }
-        Optional<Design> done = Optional.ofNullable(planned.get(other.spec()));
-        if (done.isEmpty()) {
+        Optional<Design> done = Optional.ofNullable(planned.get(other.id() + other.spec()));
+        if (done.isEmpty() && running.add(other.id() + other.spec())) {
             workspace
                     .background()
                     .run(
-                            () -> new QuickDesign(project).of(other.spec()),
+                            () -> answer(project, other),
                             design -> planned(other, now, design),
                             e -> workspace.tell(Reasons.of(e)));
         }
         return done;
     }
 
+    private static Optional<Design> answer(Project project, Other other) {
+        return other.ask()
+                .map(ask -> WhatIfs.answer(project, other.spec(), ask, Progress.NONE))
+                .orElseGet(() -> new QuickDesign(project).of(other.spec()));
+    }
+
     private void planned(Other other, List<Object> asked, Optional<Design> design) {
         if (design.isEmpty()) {
             workspace.tell(Texts.get("beside.unbuildable", other.name()));
         } else if (asked.equals(plannedFor)) {
-            planned.put(other.spec(), design.get());
+            planned.put(other.id() + other.spec(), design.get());
             fill();
         }
     }
