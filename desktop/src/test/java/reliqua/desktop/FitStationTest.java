@@ -8,6 +8,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.TimeoutException;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -93,6 +96,28 @@ class FitStationTest {
         robot.interact(() -> robot.lookup("#take-other").queryButton().fire());
         assertThat(window.project().chosen()).contains(kept);
         assertThat(window.project().addOns()).isEqualTo(kept.spec().addOns());
+    }
+
+    @Test
+    void whatWouldBecomeOfItWithThreeMoreBirdsIsFittedBeside(FxRobot robot)
+            throws TimeoutException {
+        DrivenWindow.planned(window.workspace);
+        Project before = window.project();
+        robot.interact(() -> window.fire("view-BESIDE"));
+        MenuButton questions = robot.lookup("#what-if").queryAs(MenuButton.class);
+        MenuItem birds =
+                questions.getItems().stream()
+                        .filter(i -> i.getId().equals("if-birds"))
+                        .findFirst()
+                        .orElseThrow();
+        robot.interact(birds::fire);
+        DrivenWindow.until(
+                () ->
+                        robot.lookup("#beside")
+                                .lookup((Label l) -> l.getText().equals("floor"))
+                                .tryQuery()
+                                .isPresent());
+        assertThat(window.project()).isEqualTo(before);
     }
 
     @Test

@@ -9,6 +9,8 @@ import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleGroup;
@@ -90,20 +92,21 @@ final class BesideView extends VBox {
         }
         others.getChildren().setAll(Parts.text(Texts.get("beside.with"), "soft"));
         ToggleGroup group = new ToggleGroup();
-        for (Other each : known) {
-            others.getChildren()
-                    .add(
-                            Parts.choice(
-                                    "with-" + each.id(),
-                                    each.name(),
-                                    group,
-                                    each.id().equals(chosen),
-                                    () -> {
-                                        chosen = each.id();
-                                        fill();
-                                    },
-                                    "pill"));
-        }
+        known.stream()
+                .filter(o -> o.ask().isEmpty())
+                .forEach(
+                        each ->
+                                others.getChildren()
+                                        .add(
+                                                Parts.choice(
+                                                        "with-" + each.id(),
+                                                        each.name(),
+                                                        group,
+                                                        each.id().equals(chosen),
+                                                        () -> choose(each),
+                                                        "pill",
+                                                        "tight")));
+        others.getChildren().add(questions(group));
         fill();
     }
 
@@ -142,6 +145,35 @@ final class BesideView extends VBox {
                                                                 false,
                                                                 Optional.of(ask)))));
         return all;
+    }
+
+    private void choose(Other other) {
+        chosen = other.id();
+        fill();
+    }
+
+    /** What might be otherwise, behind one button; the question that is asked stands on it. */
+    private MenuButton questions(ToggleGroup others) {
+        MenuButton menu = new MenuButton(Texts.get("beside.if"));
+        menu.setId("what-if");
+        menu.getStyleClass().addAll("pill", "tight");
+        for (Other each : known) {
+            if (each.ask().isPresent()) {
+                MenuItem item = new MenuItem(each.name());
+                item.setId(each.id());
+                item.setOnAction(
+                        _ -> {
+                            others.selectToggle(null);
+                            menu.setText(each.name());
+                            choose(each);
+                        });
+                menu.getItems().add(item);
+                if (each.id().equals(chosen)) {
+                    menu.setText(each.name());
+                }
+            }
+        }
+        return menu;
     }
 
     private static long kept(List<Other> all) {

@@ -237,7 +237,10 @@ public final class FitStation implements Station {
         turn.setMinWidth(Region.USE_PREF_SIZE);
         turn.managedProperty().bind(turn.visibleProperty());
         roofOff.managedProperty().bind(roofOff.visibleProperty());
-        return Parts.row(8, picked, Parts.spring(), turn, roofOff);
+        HBox row = Parts.row(8, picked, Parts.spring(), turn, roofOff);
+        row.visibleProperty().bind(beside.visibleProperty().not());
+        row.managedProperty().bind(row.visibleProperty());
+        return row;
     }
 
     private void look(Look other) {
