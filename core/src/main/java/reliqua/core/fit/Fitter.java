@@ -118,6 +118,9 @@ public final class Fitter {
         progress.report(0.05, Words.say("fit.sizes"));
         Choices first = shared.get();
         List<Candidate> drawn = allSizes(first, soFar);
+        if (!request.family().ownGroups().isEmpty()) {
+            drawn = ownFrames(first, drawn, soFar);
+        }
         for (Choices other : otherChoices(first)) {
             if (drawn.isEmpty()) {
                 first = other;
@@ -133,6 +136,24 @@ public final class Fitter {
         }
         return Optional.of(
                 new Seen(distinct(Stream.concat(climbed.stream(), drawn.stream())), standard));
+    }
+
+    /**
+     * Sizes of what has a frame of its own, for every section the frame can be of: the sizes worth
+     * trying follow from its sticks, so that no single change leads from one to another.
+     */
+    private List<Candidate> ownFrames(
+            Choices first, List<Candidate> drawn, Consumer<Candidate> soFar) {
+        List<Candidate> all = new ArrayList<>(drawn);
+        for (Choices.Group group : request.family().ownGroups()) {
+            for (Section section : sections.of(group)) {
+                if (!section.equals(first.section(group)) && !progress.cancelled()) {
+                    all.addAll(allSizes(first.with(group, section), soFar));
+                }
+            }
+        }
+        all.sort(Candidate.ORDER);
+        return all;
     }
 
     private FitResult nothing() {
@@ -211,16 +232,28 @@ public final class Fitter {
     }
 
     /**
-     * The best few of clearly different widths, and the standard size where the place allows it.
+     * The best few of clearly different widths or frames, and the standard size where the place
+     * allows it.
      */
     private List<Candidate> starts(List<Candidate> drawn, Optional<Candidate> standard) {
-        Set<Length> widths = new HashSet<>();
+        Set<List<Object>> different = new HashSet<>();
         Stream<Candidate> best =
                 drawn.stream()
-                        .filter(c -> widths.add(c.spec().width().floorTo(Length.mm(250))))
+                        .filter(c -> different.add(List.of(about(c.spec().width()), own(c))))
                         .limit(CLIMBS);
         Stream<Candidate> usual = standard.stream().filter(c -> houses.within(c.spec()));
         return Stream.concat(best, usual).toList();
+    }
+
+    private static Length about(Length width) {
+        return width.floorTo(Length.mm(250));
+    }
+
+    /** The sections of a frame of its own. */
+    private List<Section> own(Candidate c) {
+        return request.family().ownGroups().stream()
+                .map(g -> c.spec().choices().section(g))
+                .toList();
     }
 
     /**

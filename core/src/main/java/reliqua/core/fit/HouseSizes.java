@@ -26,6 +26,7 @@ final class HouseSizes {
     private static final double WIDEST_TO = 1.75;
     private static final double BEYOND_LEAST = 1.3;
     private static final int SIZES = 10;
+    private static final int ROUNDS = 6;
 
     private final FitRequest request;
     private final CoopFamily family;
@@ -164,9 +165,15 @@ final class HouseSizes {
                 SIZES);
     }
 
-    /** Side of a square house with floor enough. */
+    /**
+     * Side of a square one that is large enough: the mean of a side and what it asks of the other
+     * comes close in a few rounds, as a square root does.
+     */
     private Length square(Choices choices) {
-        Length frames = family.width(choices).less();
-        return Length.ofMm(Math.sqrt(request.needs().floor().toSquareMetres()) * 1000).plus(frames);
+        Length side = family.depth(choices).most();
+        for (int round = 0; round < ROUNDS; round++) {
+            side = side.plus(leastOther(side, choices)).half();
+        }
+        return side;
     }
 }

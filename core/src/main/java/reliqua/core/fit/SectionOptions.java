@@ -83,7 +83,7 @@ final class SectionOptions {
     java.util.Optional<List<Section>> shared() {
         Map<Section, Double> left = new TreeMap<>(clear);
         Map<Choices.Group, Section> taken = new java.util.EnumMap<>(Choices.Group.class);
-        for (Choices.Group group : HUNGRIEST_FIRST) {
+        for (Choices.Group group : hungriestFirst()) {
             List<Section> options = of(group);
             if (options.isEmpty() && !OPTIONAL.contains(group)) {
                 return java.util.Optional.empty();
@@ -98,9 +98,21 @@ final class SectionOptions {
                                                             metres(group))))
                             .orElse(group.least());
             taken.put(group, best);
-            left.merge(best, -metres(group), Double::sum);
+            if (family.groups().contains(group)) {
+                left.merge(best, -metres(group), Double::sum);
+            }
         }
         return java.util.Optional.of(List.copyOf(taken.values()));
+    }
+
+    /** What a family is made of before what it does not know. */
+    private List<Choices.Group> hungriestFirst() {
+        return HUNGRIEST_FIRST.stream()
+                .sorted(
+                        Comparator.<Choices.Group, Boolean>comparing(
+                                        g -> !family.ownGroups().contains(g))
+                                .thenComparing(g -> !family.groups().contains(g)))
+                .toList();
     }
 
     /** What bends under birds, litter and snow. */

@@ -18,6 +18,11 @@ import reliqua.core.stock.PriceBook;
 final class Sizes {
     private static final int MOST_PIECES = 6;
 
+    /** So much of a board is little to waste. */
+    private static final double WASTE = 0.035;
+
+    private static final Length APART = Length.mm(12);
+
     private final Heap heap;
     private final PriceBook prices;
     private final Length kerf;
@@ -59,15 +64,39 @@ final class Sizes {
                 vote(votes, part.minus(choices.skin().times(2)).floorTo(step), least, most);
             }
         }
-        return votes.entrySet().stream()
-                .sorted(
-                        Comparator.<java.util.Map.Entry<Length, Integer>>comparingInt(
-                                        e -> -e.getValue())
-                                .thenComparing(java.util.Map.Entry::getKey))
-                .limit(limit)
-                .map(java.util.Map.Entry::getKey)
-                .sorted()
-                .toList();
+        return chosen(votes, limit);
+    }
+
+    /**
+     * A size is worth as much as there is that gives it with little waste: of ten boards of nearly
+     * one length the shortest is what all of them give. None is taken beside a better one that it
+     * is nearly the same as, until there is nothing else.
+     */
+    private static List<Length> chosen(TreeMap<Length, Integer> votes, int limit) {
+        List<Length> ranked =
+                votes.keySet().stream()
+                        .sorted(
+                                Comparator.<Length>comparingInt(size -> -supplied(votes, size))
+                                        .thenComparing(size -> -votes.get(size))
+                                        .thenComparing(Comparator.naturalOrder()))
+                        .toList();
+        List<Length> chosen = new ArrayList<>();
+        for (Length apart : List.of(APART, Length.ZERO)) {
+            for (Length size : ranked) {
+                boolean near = chosen.stream().anyMatch(c -> c.minus(size).abs().atMost(apart));
+                if (!near && chosen.size() < limit) {
+                    chosen.add(size);
+                }
+            }
+        }
+        chosen.sort(Comparator.naturalOrder());
+        return chosen;
+    }
+
+    private static int supplied(TreeMap<Length, Integer> votes, Length size) {
+        return votes.subMap(size, true, size.plus(size.scaled(WASTE)), true).values().stream()
+                .mapToInt(n -> n)
+                .sum();
     }
 
     private static void vote(

@@ -1,5 +1,6 @@
 package reliqua.core.coop.family;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -61,6 +62,14 @@ public interface CoopFamily {
     /** Groups of sticks only some kinds have in their own frame, not in what is built on. */
     default Set<Choices.Group> ownGroups() {
         return Set.of();
+    }
+
+    /** Groups of sticks it is made of, bare. */
+    default Set<Choices.Group> groups() {
+        Set<Choices.Group> all = EnumSet.allOf(Choices.Group.class);
+        all.removeAll(EnumSet.of(Choices.Group.RUN, Choices.Group.BOARDS));
+        all.addAll(ownGroups());
+        return all;
     }
 
     /** What can be built on to one. */

@@ -1,5 +1,6 @@
 package reliqua.core.coop.family;
 
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -22,6 +23,12 @@ abstract class PenFamily implements CoopFamily {
     @Override
     public final Set<Choices.Group> ownGroups() {
         return Set.of(Choices.Group.RUN);
+    }
+
+    @Override
+    public final Set<Choices.Group> groups() {
+        return EnumSet.of(
+                Choices.Group.RUN, Choices.Group.PURLINS, Choices.Group.TRIM, Choices.Group.ROOSTS);
     }
 
     @Override

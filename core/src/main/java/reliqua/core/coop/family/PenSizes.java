@@ -52,7 +52,8 @@ final class PenSizes {
     }
 
     static CoopFamily.Side side(Length least, Length most) {
-        return new CoopFamily.Side(least, most, List.of(Choices.Group.RUN), Length.ZERO);
+        return new CoopFamily.Side(
+                least, most, List.of(Choices.Group.RUN, Choices.Group.PURLINS), Length.ZERO);
     }
 
     /** Rooms of a pen. */
