@@ -34,6 +34,10 @@ public final class Fitter {
     private static final double ROOMIEST = 1.3;
 
     private static final int CLIMBS = 2;
+
+    /** Sections a side of a pen is tried of. */
+    private static final int MOST_FRAMES = 3;
+
     private static final int PASSES = 3;
     private static final int EXACT = 3;
 
@@ -139,17 +143,23 @@ public final class Fitter {
     }
 
     /**
-     * Sizes of what has a frame of its own, for every section the frame can be of: the sizes worth
-     * trying follow from its sticks, so that no single change leads from one to another.
+     * Sizes of what has a frame of its own, for all that the sticks along its sides can be of: the
+     * sizes worth trying follow from those, so that no single change leads from one to another.
      */
     private List<Candidate> ownFrames(
             Choices first, List<Candidate> drawn, Consumer<Candidate> soFar) {
+        List<Choices> frames = List.of(first);
+        for (Choices.Group group : request.family().width(first).groups()) {
+            List<Section> options = sections.of(group).stream().limit(MOST_FRAMES).toList();
+            frames =
+                    frames.stream()
+                            .flatMap(c -> options.stream().map(o -> c.with(group, o)))
+                            .toList();
+        }
         List<Candidate> all = new ArrayList<>(drawn);
-        for (Choices.Group group : request.family().ownGroups()) {
-            for (Section section : sections.of(group)) {
-                if (!section.equals(first.section(group)) && !progress.cancelled()) {
-                    all.addAll(allSizes(first.with(group, section), soFar));
-                }
+        for (Choices frame : frames) {
+            if (!frame.equals(first) && !progress.cancelled()) {
+                all.addAll(allSizes(frame, soFar));
             }
         }
         all.sort(Candidate.ORDER);
