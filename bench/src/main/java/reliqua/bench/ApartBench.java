@@ -33,6 +33,7 @@ import reliqua.core.measure.Tape;
 import reliqua.core.measure.UnitSystem;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Block;
+import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Material;
 import reliqua.core.stock.Pallet;
@@ -183,8 +184,16 @@ public final class ApartBench {
                         new Choices.RoofingChoice(Length.mm(840), Length.mm(760), Length.mm(3000)),
                         Practice.Underside.CLOSED_IN,
                         Length.mm(1));
-        Choices clad = choices.with(any(random, family.claddings()));
+        Choices placed = choices.with(choices.finds().with(wheels(family)));
+        Choices clad = placed.with(any(random, family.claddings()));
         return family.builtOf().map(kind -> clad.with(whole(kind, random))).orElse(clad);
+    }
+
+    /** A pair of wheels for what does not go without. */
+    private static List<Finds.Thing> wheels(CoopFamily family) {
+        FoundPart wheel =
+                new FoundPart(FoundPart.Kind.WHEEL, List.of(Length.mm(400), Length.mm(60)));
+        return family.musts().stream().map(use -> new Finds.Thing(use, wheel, 2)).toList();
     }
 
     private static Finds whole(Finds.Kind kind, Random random) {

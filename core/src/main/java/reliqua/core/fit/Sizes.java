@@ -22,6 +22,7 @@ final class Sizes {
     private static final double WASTE = 0.035;
 
     private static final Length APART = Length.mm(12);
+    private static final int SHARED = 4;
 
     private final Heap heap;
     private final PriceBook prices;
@@ -68,29 +69,29 @@ final class Sizes {
     }
 
     /**
-     * A size is worth as much as there is that gives it with little waste: of ten boards of nearly
-     * one length the shortest is what all of them give. None is taken beside a better one that it
-     * is nearly the same as, until there is nothing else.
+     * The sizes that most boards give exactly; and those that most give with little waste: of ten
+     * boards of nearly one length the shortest is what all of them give.
      */
     private static List<Length> chosen(TreeMap<Length, Integer> votes, int limit) {
-        List<Length> ranked =
-                votes.keySet().stream()
-                        .sorted(
-                                Comparator.<Length>comparingInt(size -> -supplied(votes, size))
-                                        .thenComparing(size -> -votes.get(size))
-                                        .thenComparing(Comparator.naturalOrder()))
-                        .toList();
-        List<Length> chosen = new ArrayList<>();
-        for (Length apart : List.of(APART, Length.ZERO)) {
-            for (Length size : ranked) {
-                boolean near = chosen.stream().anyMatch(c -> c.minus(size).abs().atMost(apart));
-                if (!near && chosen.size() < limit) {
-                    chosen.add(size);
-                }
-            }
-        }
-        chosen.sort(Comparator.naturalOrder());
-        return chosen;
+        Comparator<Length> exactly = Comparator.comparingInt(size -> -votes.get(size));
+        TreeSet<Length> chosen = new TreeSet<>();
+        votes.keySet().stream()
+                .sorted(exactly.thenComparing(Comparator.naturalOrder()))
+                .limit(limit)
+                .forEach(chosen::add);
+        Comparator<Length> nearly = Comparator.comparingInt(size -> -supplied(votes, size));
+        List<Length> shared = new ArrayList<>();
+        votes.keySet().stream()
+                .sorted(nearly.thenComparing(exactly).thenComparing(Comparator.naturalOrder()))
+                .filter(size -> shared.stream().noneMatch(s -> near(s, size)))
+                .limit(SHARED)
+                .forEach(shared::add);
+        chosen.addAll(shared);
+        return List.copyOf(chosen);
+    }
+
+    private static boolean near(Length one, Length other) {
+        return one.minus(other).abs().atMost(APART);
     }
 
     private static int supplied(TreeMap<Length, Integer> votes, Length size) {
