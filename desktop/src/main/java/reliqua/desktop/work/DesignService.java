@@ -109,7 +109,16 @@ public final class DesignService {
         current = run;
         progress.set(0);
         review.set(PlanReview.NONE);
-        worker.submit(run);
+        // Once the window has had its turn: at the start it is seen first, and what is opened at
+        // once
+        // in place of something else is all that is searched.
+        Platform.runLater(() -> begin(run));
+    }
+
+    private void begin(Run run) {
+        if (current == run && !worker.isShutdown()) {
+            worker.submit(run);
+        }
     }
 
     private static boolean isSought(Design design, Project project) {
