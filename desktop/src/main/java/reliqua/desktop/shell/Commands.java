@@ -2,6 +2,7 @@ package reliqua.desktop.shell;
 
 import java.io.File;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -22,6 +23,7 @@ import reliqua.core.flock.Flock;
 import reliqua.core.flock.Keeper;
 import reliqua.core.measure.Tape;
 import reliqua.core.project.Design;
+import reliqua.core.project.Keeping;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Heap;
 import reliqua.desktop.Texts;
@@ -31,6 +33,8 @@ import reliqua.files.DemoProjects;
 import reliqua.files.Exports;
 import reliqua.files.HeapCsv;
 import reliqua.files.InputException;
+import reliqua.files.KeepCalendar;
+import reliqua.files.KeepPdf;
 import reliqua.files.PacketPdf;
 import reliqua.files.ProjectFile;
 import reliqua.files.TableImport;
@@ -101,6 +105,8 @@ final class Commands {
                         item("menu.import", this::importHeap),
                         item("menu.tape", this::tape),
                         item("menu.packet", this::packet),
+                        item("menu.year", this::year),
+                        item("menu.due", this::due),
                         item("menu.export", this::export),
                         new SeparatorMenuItem(),
                         looks(),
@@ -315,6 +321,41 @@ final class Commands {
         if (file != null) {
             withDesign(d -> SafeFile.write(file.toPath(), PacketPdf.write(workspace.project(), d)));
         }
+    }
+
+    /** The year of the coop in use, on a page. */
+    private void year() {
+        FileChooser chooser = chooser("menu.year", "file.pdf", ".pdf");
+        chooser.setInitialFileName(Texts.get("file.year", workspace.project().name()));
+        File file = chooser.showSaveDialog(shell.getScene().getWindow());
+        if (file != null) {
+            withDesign(
+                    d ->
+                            SafeFile.write(
+                                    file.toPath(), KeepPdf.write(workspace.project(), keeping(d))));
+        }
+    }
+
+    /** What comes round, for any calendar. */
+    private void due() {
+        FileChooser chooser = chooser("menu.due", "file.ics", ".ics");
+        chooser.setInitialFileName(workspace.project().name() + ".ics");
+        File file = chooser.showSaveDialog(shell.getScene().getWindow());
+        if (file != null) {
+            withDesign(
+                    d ->
+                            SafeFile.write(
+                                    file.toPath(),
+                                    KeepCalendar.write(
+                                                    workspace.project().name(),
+                                                    keeping(d).dues(),
+                                                    workspace.today().atStartOfDay())
+                                            .getBytes(StandardCharsets.UTF_8)));
+        }
+    }
+
+    private Keeping keeping(Design design) {
+        return Keeping.of(workspace.project(), Optional.of(design), workspace.today(), List.of());
     }
 
     private void export() {
