@@ -41,6 +41,11 @@ final class FreshJobs {
         return folder;
     }
 
+    /** The text of a job with sticks, and flaws in them. */
+    String yardText() {
+        return CutJobJson.write(yard());
+    }
+
     private static void save(Path path, CutJob job) throws IOException {
         Files.writeString(path, CutJobJson.write(job));
     }

@@ -32,6 +32,10 @@ import reliqua.core.stock.Photo;
  * given to the reader. Nothing is lost from writing to reading.
  */
 public final class HeapCsv {
+    /** What a table is told whose quotes do not match. */
+    static final String NO_TABLE =
+            "this is not a comma-separated table; look for a quote that is not closed";
+
     private static final String[] COLUMNS = {
         "id",
         "kind",
@@ -156,9 +160,7 @@ public final class HeapCsv {
                 lot(record, name, new TapeReader(bareUnit), photos, faults, ids, lots);
             }
         } catch (CSVException | UncheckedIOException | IllegalArgumentException e) {
-            throw new InputException(
-                    name
-                            + ": this is not a comma-separated table; look for a quote that is not closed");
+            throw new InputException(name + ": " + NO_TABLE);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -48,6 +48,9 @@ final class JsonReader {
             node = MAPPER.readTree(text);
         } catch (JacksonException e) {
             throw new InputException(name + where(e) + ": " + what(e));
+        } catch (NumberFormatException e) {
+            // The exponent itself is too large for any number.
+            throw new InputException(name + ": a number has an exponent no length or price has");
         }
         if (!node.isObject()) {
             throw new InputException(name + ": the whole text must be one JSON object { ... }");

@@ -184,8 +184,8 @@ public final class LogCsv {
                                     + e.getMessage());
                 }
             }
-        } catch (CSVException | UncheckedIOException e) {
-            faults.add(name + ": " + e.getMessage());
+        } catch (CSVException | UncheckedIOException | IllegalArgumentException e) {
+            faults.add(name + ": " + HeapCsv.NO_TABLE);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -183,6 +183,19 @@ class DamagedProjectTest {
     }
 
     @Test
+    void anExponentThatIsNoNumberItselfIsRefusedInALine() throws IOException {
+        String json = new String(entries().get("project.json"), StandardCharsets.UTF_8);
+        for (String number : List.of("1e-9999999999", "1e99999999999999999999")) {
+            replace(
+                    "project.json",
+                    json.replaceFirst("\"budget\" : [0-9.]+", "\"budget\" : " + number));
+            assertThatThrownBy(() -> ProjectFile.open(file))
+                    .isInstanceOf(InputException.class)
+                    .hasMessageContaining("exponent");
+        }
+    }
+
+    @Test
     void aFieldThereTwiceIsRefused() throws IOException {
         String json = new String(entries().get("project.json"), StandardCharsets.UTF_8);
         replace("project.json", json.replaceFirst("\"name\"", "\"name\" : \"other\",\n  \"name\""));

@@ -172,4 +172,13 @@ class KeepFilesTest {
                 .allMatch(m -> m.eggs() > 0 && m.feedCost().micros() > 0);
         assertThat(demo().flock().total()).isEqualTo(9);
     }
+
+    @Test
+    void aLogWhoseQuotesDoNotMatchIsRefusedInOurWords() {
+        String log = "day,kind,count,text\n2026-05-01,note,,\"never closed\"x\n";
+        assertThatThrownBy(() -> LogCsv.read(log, "log.csv"))
+                .isInstanceOf(InputException.class)
+                .hasMessageContaining("quote that is not closed")
+                .hasMessageNotContaining("CSVException");
+    }
 }
