@@ -11,6 +11,7 @@ import java.util.function.Supplier;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
@@ -29,6 +30,7 @@ import org.testfx.util.WaitForAsyncUtils;
 import reliqua.core.project.Project;
 import reliqua.desktop.work.Workspace;
 import reliqua.files.Examples;
+import reliqua.files.ProjectFile;
 
 /** An open project in the real window: typed into, refused, replaced by an empty one. */
 @ExtendWith(ApplicationExtension.class)
@@ -124,6 +126,34 @@ class OpenProjectTest {
                                 .getText()
                                 .contains("bad.reliqua"));
         assertThat(project()).isEqualTo(before);
+    }
+
+    @Test
+    void aVersionOfBeforeIsGoneBackToAndUndoLeadsForth(FxRobot robot)
+            throws IOException, TimeoutException {
+        DrivenWindow.until(() -> workspace.saved().get());
+        Project before = workspace.project();
+        ProjectFile.saveCopy(file.resolveSibling(file.getFileName() + "~"), before);
+        robot.interact(() -> workspace.edit("tick", p -> p.tick("step LEG", true)));
+        Project after = workspace.project();
+        MenuButton button = robot.lookup("#menu").queryAs(MenuButton.class);
+        robot.interact(button::show);
+        Menu versions =
+                button.getItems().stream()
+                        .filter(i -> "menu.versions".equals(i.getId()))
+                        .map(i -> (Menu) i)
+                        .findFirst()
+                        .orElseThrow();
+        DrivenWindow.until(
+                () ->
+                        versions.getItems().stream()
+                                .anyMatch(i -> i.getText().matches(".* \\d\\d:\\d\\d")));
+        robot.interact(() -> versions.getItems().getFirst().fire());
+        DrivenWindow.until(() -> workspace.project().equals(before));
+        assertThat(workspace.notice().get()).contains("steps done: 0 then, 1 now");
+        robot.interact(button::hide);
+        robot.interact(workspace::undo);
+        assertThat(workspace.project()).isEqualTo(after);
     }
 
     @Test

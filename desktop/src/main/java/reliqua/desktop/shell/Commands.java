@@ -3,11 +3,13 @@ package reliqua.desktop.shell;
 import java.io.File;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -22,6 +24,7 @@ import org.jspecify.annotations.Nullable;
 import reliqua.core.flock.Flock;
 import reliqua.core.flock.Keeper;
 import reliqua.core.measure.Tape;
+import reliqua.core.project.Changes;
 import reliqua.core.project.Design;
 import reliqua.core.project.Keeping;
 import reliqua.core.project.Project;
@@ -67,11 +70,15 @@ final class Commands {
     private final MenuItem undo = new MenuItem();
     private final MenuItem redo = new MenuItem();
     private final Menu recent = new Menu(Texts.get("menu.recent"));
+    private final Menu versions = new Menu(Texts.get("menu.versions"));
 
     Commands(Workspace workspace, Shell shell) {
         this.workspace = workspace;
         this.shell = shell;
         menu.setId("menu");
+        versions.setId("menu.versions");
+        menu.setOnShowing(_ -> listVersions());
+        versions.getItems().add(new MenuItem(Texts.get("menu.versions.none")));
         undo.setOnAction(_ -> workspace.undo());
         redo.setOnAction(_ -> workspace.redo());
         undo.setAccelerator(UNDO);
@@ -86,6 +93,7 @@ final class Commands {
                         item("menu.open", this::open),
                         recent,
                         item("menu.saveAs", this::saveAs),
+                        versions,
                         item(
                                 "menu.tern",
                                 () ->
@@ -198,6 +206,44 @@ final class Commands {
                                         })
                                 .toList());
         recent.setDisable(recent.getItems().isEmpty());
+        // What lies beside the file is looked up when the menu is opened.
+        versions.setDisable(!Files.exists(workspace.path().get()));
+    }
+
+    /** The versions of before, each by the time it was saved. */
+    private void listVersions() {
+        Path file = workspace.path().get();
+        workspace
+                .background()
+                .run(
+                        () -> Versions.of(file),
+                        found ->
+                                versions.getItems()
+                                        .setAll(found.stream().map(this::version).toList()),
+                        e -> workspace.tell(Reasons.of(e)));
+    }
+
+    private MenuItem version(Versions.Version version) {
+        MenuItem item = new MenuItem(version.when());
+        item.setOnAction(_ -> backTo(version));
+        return item;
+    }
+
+    /** As one step that can be undone; what differs is said. */
+    private void backTo(Versions.Version version) {
+        workspace
+                .background()
+                .run(
+                        () -> ProjectFile.load(version.file()),
+                        then -> {
+                            String changes =
+                                    Changes.between(then, workspace.project()).stream()
+                                            .map(c -> c.words(workspace.tape()))
+                                            .collect(Collectors.joining(", "));
+                            workspace.edit(Texts.get("edit.version", version.when()), _ -> then);
+                            workspace.tell(Texts.get("version.back", version.when(), changes));
+                        },
+                        e -> workspace.tell(Reasons.of(e)));
     }
 
     /** Made when first asked for, and kept: it remembers where the cursor was. */

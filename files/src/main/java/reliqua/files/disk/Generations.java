@@ -6,16 +6,24 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.Comparator;
 import java.util.List;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * The versions of a file before the present one: {@code NAME~} is the one before the last save,
  * {@code NAME~2} to {@code NAME~5} are older, each at least ten minutes older than the one before
- * it. Each is a file that was whole and on the disk already, and comes to its name by a move.
+ * it; {@code NAME~2026-11-27} is the last of a day that is over, of ten such days. Each is a file
+ * that was whole and on the disk already, and comes to its name by a move.
  */
 public final class Generations {
     private static final int MOST = 5;
+    private static final int MOST_DAYS = 10;
+    private static final Pattern DAY = Pattern.compile("\\d{4}-\\d{2}-\\d{2}");
     private static final Duration APART = Duration.ofMinutes(10);
 
     private Generations() {}
@@ -26,13 +34,50 @@ public final class Generations {
         return path.resolveSibling(path.getFileName() + mark);
     }
 
-    /** The versions that are there, latest first. */
+    /** The versions that are there: those just before, latest first, then one a day. */
     public static List<Path> of(Path path) throws IOException {
         Path target = SafeFile.target(path);
-        return IntStream.rangeClosed(1, MOST)
-                .mapToObj(n -> place(target, n))
-                .filter(Files::isRegularFile)
-                .toList();
+        Stream<Path> last =
+                IntStream.rangeClosed(1, MOST)
+                        .mapToObj(n -> place(target, n))
+                        .filter(Files::isRegularFile);
+        return Stream.concat(last, days(target).stream()).toList();
+    }
+
+    /** The last versions of days that are over, latest first. */
+    private static List<Path> days(Path target) throws IOException {
+        Path folder = target.toAbsolutePath().getParent();
+        String begin = target.getFileName() + "~";
+        if (folder == null || !Files.isDirectory(folder)) {
+            return List.of();
+        }
+        try (Stream<Path> beside = Files.list(folder)) {
+            return beside.filter(p -> DAY.matcher(after(p, begin)).matches())
+                    .sorted(Comparator.comparing(Path::getFileName).reversed())
+                    .map(p -> target.resolveSibling(p.getFileName()))
+                    .toList();
+        }
+    }
+
+    private static String after(Path path, String begin) {
+        String name = String.valueOf(path.getFileName());
+        return name.startsWith(begin) ? name.substring(begin.length()) : "";
+    }
+
+    /** What a day that is over left is kept for ten days of work. */
+    private static void keepDay(Path target) throws IOException {
+        LocalDate day = LocalDate.ofInstant(written(target), ZoneId.systemDefault());
+        if (!day.isBefore(LocalDate.now())) {
+            return;
+        }
+        Path place = target.resolveSibling(target.getFileName() + "~" + day);
+        if (Files.exists(place)) {
+            return;
+        }
+        keepAs(target, place);
+        for (Path old : days(target).stream().skip(MOST_DAYS).toList()) {
+            Files.deleteIfExists(old);
+        }
     }
 
     /** Makes the present file the version before. */
@@ -41,12 +86,17 @@ public final class Generations {
         if (Files.exists(before) && Files.isSameFile(target, before)) {
             return;
         }
+        keepDay(target);
         if (Files.exists(before) && isApart(before, place(target, 2))) {
             shift(target);
         }
+        keepAs(target, before);
+    }
+
+    private static void keepAs(Path target, Path place) throws IOException {
         Path copy = copy(target);
         try {
-            SafeFile.move(copy, before);
+            SafeFile.move(copy, place);
         } catch (IOException e) {
             Files.deleteIfExists(copy);
             throw e;

@@ -100,10 +100,28 @@ class SafeFileTest {
             SafeFile.writeKeeping(file, bytes("hour " + n + ", a second later"));
             shift(Instant.now().minusSeconds(3600L * (4 - n) - 1));
         }
-        assertThat(Generations.of(file)).hasSize(4);
+        assertThat(Generations.place(file, 5)).doesNotExist();
         assertThat(Generations.place(file, 1)).hasContent("hour 3");
         assertThat(Generations.place(file, 2)).hasContent("hour 2");
         assertThat(Generations.place(file, 4)).hasContent("hour 0");
+    }
+
+    @Test
+    void ofEveryDayThatIsOverTheLastVersionIsKeptForTenDays() throws IOException {
+        for (int day = 14; day > 0; day--) {
+            SafeFile.writeKeeping(file, bytes("day " + day));
+            shift(Instant.now().minusSeconds(86_400L * day));
+        }
+        SafeFile.writeKeeping(file, bytes("today"));
+        SafeFile.writeKeeping(file, bytes("today, later"));
+        List<Path> days =
+                Generations.of(file).stream()
+                        .filter(p -> p.getFileName().toString().matches(".*~\\d{4}-.*"))
+                        .toList();
+        assertThat(days).hasSize(10);
+        assertThat(days.getFirst()).hasContent("day 1");
+        assertThat(days.getLast()).hasContent("day 10");
+        assertThat(file).hasContent("today, later");
     }
 
     private void shift(Instant then) throws IOException {
