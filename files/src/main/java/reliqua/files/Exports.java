@@ -50,15 +50,7 @@ public final class Exports {
                         project.name(), design.schedule(project, today), today.atStartOfDay()));
         put(files, "coop.obj", ModelObj.write(coop, MATERIALS));
         put(files, MATERIALS, ModelObj.materials());
-        put(
-                files,
-                "coop.json",
-                CoopJson.write(
-                        project.name(),
-                        design.candidate().spec(),
-                        coop,
-                        Optional.of(plan),
-                        project.flock().housed()));
+        put(files, "coop.json", coop(project, design, Optional.of(plan)));
         files.put(FRIEND, ProjectFile.bytes(project.forFriend(design.candidate().spec())));
         return files;
     }
@@ -68,19 +60,19 @@ public final class Exports {
      * the open format.
      */
     public static Map<String, byte[]> friend(Project project, Design design) throws IOException {
-        Coop coop = design.candidate().coop();
         Map<String, byte[]> files = new LinkedHashMap<>(drawings(design, project.keeper().tape()));
         files.put(FRIEND, ProjectFile.bytes(project.forFriend(design.candidate().spec())));
-        put(
-                files,
-                "coop.json",
-                CoopJson.write(
-                        project.name(),
-                        design.candidate().spec(),
-                        coop,
-                        Optional.empty(),
-                        project.flock().housed()));
+        put(files, "coop.json", coop(project, design, Optional.empty()));
         return files;
+    }
+
+    private static String coop(Project project, Design design, Optional<WorkPlan> plan) {
+        return CoopJson.write(
+                project.name(),
+                design.candidate().spec(),
+                design.candidate().coop(),
+                plan,
+                project.flock().housed());
     }
 
     /** The views and the coop in space. */

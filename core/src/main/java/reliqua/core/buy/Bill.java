@@ -30,8 +30,10 @@ import reliqua.core.stock.Stick;
  * @param lines what to buy
  * @param total of all lines
  * @param fromHeap what the pieces the heap gives would have cost new
+ * @param fixings all hardware of the coop, also what the heap has
  */
-public record Bill(String merchant, List<Line> lines, Money total, Money fromHeap) {
+public record Bill(
+        String merchant, List<Line> lines, Money total, Money fromHeap, List<Fixing> fixings) {
 
     /**
      * One line.
@@ -53,9 +55,10 @@ public record Bill(String merchant, List<Line> lines, Money total, Money fromHea
             Money price,
             Money total) {}
 
-    /** Copies the lines. */
+    /** Copies the lists. */
     public Bill {
         lines = List.copyOf(lines);
+        fixings = List.copyOf(fixings);
     }
 
     /** The bill of a plan, with the hardware its coop needs less what the heap holds. */
@@ -80,7 +83,8 @@ public record Bill(String merchant, List<Line> lines, Money total, Money fromHea
                                             offer.price(),
                                             total));
                         });
-        SortedMap<Hardware.Kind, Integer> hardware = Fixings.toBuy(Fixings.of(coop), heap);
+        List<Fixing> fixings = Fixings.of(coop);
+        SortedMap<Hardware.Kind, Integer> hardware = Fixings.toBuy(fixings, heap);
         hardware.forEach(
                 (kind, needed) -> {
                     PriceBook.Pack pack = prices.hardware().get(kind);
@@ -99,7 +103,7 @@ public record Bill(String merchant, List<Line> lines, Money total, Money fromHea
                     }
                 });
         Money total = lines.stream().map(Line::total).reduce(Money.ZERO, Money::plus);
-        return new Bill(prices.merchant(), lines, total, worth(plan, prices));
+        return new Bill(prices.merchant(), lines, total, worth(plan, prices), fixings);
     }
 
     private static Money worth(WorkPlan plan, PriceBook prices) {

@@ -123,7 +123,7 @@ public final class Shopping {
 
     private static Stream<Part> parts(Hardware.Kind kind, Design design) {
         Coop coop = design.candidate().coop();
-        return Fixings.of(coop).stream()
+        return design.bill().fixings().stream()
                 .filter(f -> f.kind() == kind)
                 .flatMap(f -> f.marks().stream())
                 .flatMap(mark -> coop.find(mark).stream());
@@ -132,7 +132,7 @@ public final class Shopping {
     /** What the hardware of a line holds; nothing for lines of timber, sheets and the like. */
     public static List<Fixing> fixings(Bill.Line line, Design design, UnitSystem system) {
         List<Fixing> all =
-                Fixings.of(design.candidate().coop()).stream()
+                design.bill().fixings().stream()
                         .filter(f -> line.hardware().equals(Optional.of(f.kind())))
                         .toList();
         return Fixings.byLength(all, system);

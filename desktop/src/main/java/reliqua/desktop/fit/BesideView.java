@@ -2,11 +2,10 @@ package reliqua.desktop.fit;
 
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
+import java.util.concurrent.atomic.AtomicBoolean;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
@@ -45,8 +44,13 @@ final class BesideView extends VBox {
     private final Workspace workspace;
     private final FlowPane others = new FlowPane(6, 6);
     private final GridPane table = new GridPane();
-    private final Map<String, Design> planned = new HashMap<>();
-    private final Set<String> running = new HashSet<>();
+
+    /** Kept while the rest is shown anew, so that what is being typed stays. */
+    private final TextField field = new TextField();
+
+    private final Map<List<Object>, Design> planned = new HashMap<>();
+    private List<Object> running = List.of();
+    private AtomicBoolean stopped = new AtomicBoolean();
     private List<Object> plannedFor = List.of();
     private Optional<Design> current = Optional.empty();
     private List<Other> known = List.of();
@@ -68,6 +72,12 @@ final class BesideView extends VBox {
         super(8);
         this.workspace = workspace;
         others.setMinHeight(USE_PREF_SIZE);
+        field.setId("variant-name");
+        field.setPromptText(Texts.get("beside.name"));
+        field.setAccessibleText(Texts.get("beside.name"));
+        field.getStyleClass().add("slip-field");
+        field.setMinWidth(FIELD);
+        field.setPrefWidth(FIELD);
         ScrollPane scroll = new ScrollPane(table);
         scroll.setId("beside");
         scroll.setFitToWidth(true);
@@ -88,7 +98,13 @@ final class BesideView extends VBox {
         current = now;
         known = all(now, found, standard);
         if (known.stream().noneMatch(o -> o.id().equals(chosen))) {
-            chosen = known.isEmpty() ? "" : known.getFirst().id();
+            // A question takes a search: it is answered when it is asked, not by itself.
+            chosen =
+                    known.stream()
+                            .filter(o -> o.ask().isEmpty())
+                            .map(Other::id)
+                            .findFirst()
+                            .orElse("");
         }
         others.getChildren().setAll(Parts.text(Texts.get("beside.with"), "soft"));
         ToggleGroup group = new ToggleGroup();
@@ -226,13 +242,6 @@ final class BesideView extends VBox {
 
     /** A field for a name, and a press that keeps the design shown under it. */
     private Node keep(Design design) {
-        TextField field = new TextField();
-        field.setId("variant-name");
-        field.setPromptText(Texts.get("beside.name"));
-        field.setAccessibleText(Texts.get("beside.name"));
-        field.getStyleClass().add("slip-field");
-        field.setMinWidth(FIELD);
-        field.setPrefWidth(FIELD);
         Runnable keep = () -> keep(field.getText().strip(), design);
         field.setOnAction(_ -> keep.run());
         return Parts.row(
@@ -244,6 +253,7 @@ final class BesideView extends VBox {
             workspace.tell(Texts.get("beside.nameless"));
             return;
         }
+        field.clear();
         Project.Chosen kept = new Project.Chosen(design.candidate().spec());
         workspace.edit(Texts.get("edit.variant", name), p -> p.keeping(name, kept));
     }
@@ -342,36 +352,57 @@ final class BesideView extends VBox {
     private Optional<Design> planned(Other other) {
         Project project = workspace.project();
         List<Object> now =
-                List.of(project.heap(), project.prices(), project.flock(), project.addOns());
+                List.of(
+                        project.heap(),
+                        project.prices(),
+                        project.builtNeeds(),
+                        project.keeper(),
+                        project.cuts(),
+                        project.held(),
+                        project.addOns());
         if (!now.equals(plannedFor)) {
             planned.clear();
-            running.clear();
+            running = List.of();
             plannedFor = now;
         }
-        Optional<Design> done = Optional.ofNullable(planned.get(other.id() + other.spec()));
-        if (done.isEmpty() && running.add(other.id() + other.spec())) {
+        List<Object> key = List.of(other.id(), other.spec());
+        Optional<Design> done = Optional.ofNullable(planned.get(key));
+        if (done.isEmpty() && !running.equals(key)) {
+            // Only what is looked at now is worth a search.
+            stopped.set(true);
+            AtomicBoolean mine = new AtomicBoolean();
+            stopped = mine;
+            running = key;
             workspace
                     .background()
                     .run(
-                            () -> answer(project, other),
-                            design -> planned(other, now, design),
-                            e -> workspace.tell(Reasons.of(e)));
+                            () -> answer(project, other, Progress.stoppedBy(mine::get)),
+                            design -> {
+                                if (!mine.get() && now.equals(plannedFor)) {
+                                    running = List.of();
+                                    planned(other, key, design);
+                                }
+                            },
+                            e -> {
+                                running = List.of();
+                                workspace.tell(Reasons.of(e));
+                            });
         }
         return done;
     }
 
-    private static Optional<Design> answer(Project project, Other other) {
+    private static Optional<Design> answer(Project project, Other other, Progress progress) {
         return other.ask()
-                .map(ask -> WhatIfs.answer(project, other.spec(), ask, Progress.NONE))
+                .map(ask -> WhatIfs.answer(project, other.spec(), ask, progress))
                 .orElseGet(() -> new QuickDesign(project).of(other.spec()));
     }
 
-    private void planned(Other other, List<Object> asked, Optional<Design> design) {
+    private void planned(Other other, List<Object> key, Optional<Design> design) {
         if (design.isEmpty()) {
             workspace.tell(Texts.get("beside.unbuildable", other.name()));
-        } else if (asked.equals(plannedFor)) {
-            planned.put(other.id() + other.spec(), design.get());
-            fill();
+            return;
         }
+        planned.put(key, design.get());
+        fill();
     }
 }

@@ -160,7 +160,6 @@ final class ShedLayout {
         return rafterBottom(d.depth().half()).min(roof.tie()).minus(deckTop());
     }
 
-    /** Top of joists and legs. */
     /** Whether birds stand on slats, through which droppings fall. */
     boolean slatted() {
         return slatted;
@@ -171,6 +170,7 @@ final class ShedLayout {
         return c.section(Choices.Group.TRIM);
     }
 
+    /** Top of joists and legs. */
     Length joistTop() {
         return d.clear().plus(floor().width());
     }
