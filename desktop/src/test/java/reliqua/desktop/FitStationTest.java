@@ -7,6 +7,8 @@ import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.TimeoutException;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.BooleanSupplier;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
@@ -92,7 +94,8 @@ class FitStationTest {
                                                 .withChosen(Optional.of(with(kept)))));
         DrivenWindow.planned(window.workspace);
         robot.interact(() -> window.fire("with-kept-0"));
-        DrivenWindow.until(() -> robot.lookup("#take-other").tryQuery().isPresent());
+        DrivenWindow.until(
+                () -> seen(robot, () -> robot.lookup("#take-other").tryQuery().isPresent()));
         robot.interact(() -> robot.lookup("#take-other").queryButton().fire());
         assertThat(window.project().chosen()).contains(kept);
         assertThat(window.project().addOns()).isEqualTo(kept.spec().addOns());
@@ -113,10 +116,13 @@ class FitStationTest {
         robot.interact(birds::fire);
         DrivenWindow.until(
                 () ->
-                        robot.lookup("#beside")
-                                .lookup((Label l) -> l.getText().equals("floor"))
-                                .tryQuery()
-                                .isPresent());
+                        seen(
+                                robot,
+                                () ->
+                                        robot.lookup("#beside")
+                                                .lookup((Label l) -> l.getText().equals("floor"))
+                                                .tryQuery()
+                                                .isPresent()));
         assertThat(window.project()).isEqualTo(before);
     }
 
@@ -130,6 +136,13 @@ class FitStationTest {
         robot.press(KeyCode.ESCAPE).release(KeyCode.ESCAPE);
         DrivenWindow.until(() -> robot.lookup("#bench").tryQuery().isPresent());
         assertThat(robot.lookup("#guide").tryQuery()).isEmpty();
+    }
+
+    /** Looked at on the window's own thread, which may be filling what is looked through. */
+    private static boolean seen(FxRobot robot, BooleanSupplier there) {
+        AtomicBoolean is = new AtomicBoolean();
+        robot.interact(() -> is.set(there.getAsBoolean()));
+        return is.get();
     }
 
     private static Project.Chosen with(Project.Chosen kept) {
