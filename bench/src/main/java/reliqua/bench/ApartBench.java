@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Stream;
 import reliqua.core.check.Finding;
 import reliqua.core.check.Findings;
 import reliqua.core.coop.Coop;
@@ -164,20 +165,11 @@ public final class ApartBench {
     }
 
     private static Choices choices(CoopFamily family, Random random) {
-        Section wall = any(random, List.of(mm(38, 63), mm(47, 75), mm(38, 89)));
-        Section trim = any(random, List.of(mm(19, 38), mm(22, 50)));
         Choices choices =
                 new Choices(
-                        List.of(
-                                any(random, List.of(mm(75, 75), mm(89, 89), mm(75, 100))),
-                                any(random, List.of(mm(38, 89), mm(47, 100))),
-                                wall,
-                                any(random, List.of(mm(38, 89), mm(47, 100))),
-                                any(random, List.of(mm(22, 63), mm(25, 50))),
-                                trim,
-                                any(random, List.of(mm(38, 63), mm(47, 50))),
-                                any(random, List.of(mm(25, 50), mm(22, 63))),
-                                any(random, List.of(mm(16, 89), mm(20, 120)))),
+                        Stream.of(Choices.Group.values())
+                                .map(group -> section(family, group, random))
+                                .toList(),
                         Length.mm(15),
                         Length.mm(any(random, List.of(9, 12))),
                         Length.mm(1220),
@@ -187,6 +179,23 @@ public final class ApartBench {
         Choices placed = choices.with(choices.finds().with(wheels(family)));
         Choices clad = placed.with(any(random, family.claddings()));
         return family.builtOf().map(kind -> clad.with(whole(kind, random))).orElse(clad);
+    }
+
+    /** One of those a family builds a group of. */
+    private static Section section(CoopFamily family, Choices.Group group, Random random) {
+        List<Section> usual =
+                switch (group) {
+                    case LEGS -> List.of(mm(75, 75), mm(89, 89), mm(75, 100));
+                    case FLOOR, RAFTERS -> List.of(mm(38, 89), mm(47, 100));
+                    case WALLS -> List.of(mm(38, 63), mm(47, 75), mm(38, 89));
+                    case PURLINS -> List.of(mm(22, 63), mm(25, 50));
+                    case TRIM -> List.of(mm(19, 38), mm(22, 50));
+                    case ROOSTS -> List.of(mm(38, 63), mm(47, 50));
+                    case RUN -> List.of(mm(25, 50), mm(22, 63));
+                    case BOARDS -> List.of(mm(16, 89), mm(20, 120));
+                };
+        Section least = family.least(group);
+        return any(random, usual.stream().filter(s -> s.serves(least)).toList());
     }
 
     /** A pair of wheels for what does not go without. */

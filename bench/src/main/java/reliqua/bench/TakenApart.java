@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import reliqua.core.coop.Coop;
+import reliqua.core.coop.Duty;
 import reliqua.core.coop.Find;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.family.Choices;
@@ -80,6 +81,11 @@ final class TakenApart {
                             panel.thickness(),
                             panel.width().plus(little()),
                             panel.height().plus(little()),
+                            // The grain of a floor runs from joist to joist.
+                            panel.role().is(Duty.Trait.WALKED_ON)
+                                    ? Sheet.Grain.ACROSS
+                                    : Sheet.Grain.LENGTHWAYS,
+                            Optional.empty(),
                             List.of()));
         }
     }
