@@ -25,9 +25,10 @@ import reliqua.core.stock.Section;
  *
  * <p>Steps: draw up every pair of width and depth worth trying ({@link Sizes}) with the sections
  * the heap has most of; plan each by heuristics; take the best few and change one thing at a time -
- * a section, a thickness, a size - as long as that helps; plan the best of those exactly. A size
- * whose floor alone falls short is not drawn up at all. The same request gives the same answer;
- * when cancelled, the best so far is the answer.
+ * a section, a thickness, a size - as long as that helps; plan the best of those exactly. Where
+ * that leaves something to buy, houses are looked for whose pieces lie there nearly as they are
+ * ({@link SuppliedSizes}). A size whose floor alone falls short is not drawn up at all. The same
+ * request gives the same answer; when cancelled, the best so far is the answer.
  */
 public final class Fitter {
     /** Deeper by more than this than the birds need only costs more. */
@@ -39,6 +40,8 @@ public final class Fitter {
     private static final int MOST_FRAMES = 3;
 
     private static final int PASSES = 3;
+    private static final int SUPPLIED = 24;
+    private static final int NEAR = 2;
     private static final int EXACT = 3;
 
     private final FitRequest request;
@@ -49,6 +52,7 @@ public final class Fitter {
     private final FindOptions finds;
     private final HouseSizes houses;
     private final Moves moves;
+    private final SuppliedSizes supplied;
     private final Length step;
     private int passes = PASSES;
 
@@ -64,6 +68,14 @@ public final class Fitter {
         Sizes sizes = new Sizes(worked, request.prices(), request.keeper().kerf(), step);
         this.houses = new HouseSizes(request, sheets, sizes);
         this.moves = new Moves(request, sections, sheets, finds, sizes, houses);
+        this.supplied =
+                new SuppliedSizes(
+                        request,
+                        progress,
+                        sections,
+                        sheets,
+                        houses,
+                        new Supply(worked, request.prices(), request.keeper().kerf()));
     }
 
     /** Searches; {@code soFar} hears of every better house as it is found. */
@@ -109,9 +121,12 @@ public final class Fitter {
      * What heuristics find.
      *
      * @param found the best few, none nearly the same as a better one
+     * @param near those whose pieces lie there nearly as they are: an exact plan may find them all,
+     *     where heuristics do not
      * @param standard the size one would build without looking at the heap
      */
-    private record Seen(List<Candidate> found, Optional<Candidate> standard) {}
+    private record Seen(
+            List<Candidate> found, List<Candidate> near, Optional<Candidate> standard) {}
 
     /** Nothing where there is nobody to house or nothing to build with. */
     private Optional<Seen> seen(Consumer<Candidate> soFar) {
@@ -125,6 +140,10 @@ public final class Fitter {
         if (!request.family().ownGroups().isEmpty()) {
             drawn = ownFrames(first, drawn, soFar);
         }
+        List<Candidate> near =
+                drawn.stream().anyMatch(Fitter::isFree) ? List.of() : supplied(first);
+        drawn = sorted(drawn, near);
+        drawn.stream().findFirst().ifPresent(soFar);
         for (Choices other : otherChoices(first)) {
             if (drawn.isEmpty()) {
                 first = other;
@@ -139,7 +158,10 @@ public final class Fitter {
             climbed.add(climb(starts.get(n)));
         }
         return Optional.of(
-                new Seen(distinct(Stream.concat(climbed.stream(), drawn.stream())), standard));
+                new Seen(
+                        distinct(Stream.concat(climbed.stream(), drawn.stream())),
+                        near.stream().limit(NEAR).toList(),
+                        standard));
     }
 
     /**
@@ -164,6 +186,26 @@ public final class Fitter {
         }
         all.sort(Candidate.ORDER);
         return all;
+    }
+
+    /** Of the houses whose pieces lie there nearly as they are: those no rule refuses. */
+    private List<Candidate> supplied(Choices first) {
+        List<DesignSpec> best = supplied.best(first, SUPPLIED);
+        trial.all(best);
+        return best.stream()
+                .flatMap(spec -> trial.quick(spec).stream())
+                .filter(c -> c.faults() == 0)
+                .toList();
+    }
+
+    private static boolean isFree(Candidate candidate) {
+        return candidate.faults() == 0
+                && candidate.plan().missing().isEmpty()
+                && candidate.weighed().isZero();
+    }
+
+    private static List<Candidate> sorted(List<Candidate> some, List<Candidate> more) {
+        return Stream.concat(some.stream(), more.stream()).sorted(Candidate.ORDER).toList();
     }
 
     private FitResult nothing() {
@@ -207,7 +249,10 @@ public final class Fitter {
         }
         Optional<Candidate> standard = seen.get().standard();
         progress.report(0.8, Words.say("fit.exact"));
-        List<Candidate> distinct = seen.get().found();
+        List<Candidate> distinct =
+                Stream.concat(seen.get().found().stream(), seen.get().near().stream())
+                        .distinct()
+                        .toList();
         List<Candidate> planned =
                 trial.exact(Stream.concat(distinct.stream(), standard.stream()).toList());
         List<Candidate> exact = exact(planned, distinct.size());
@@ -230,8 +275,7 @@ public final class Fitter {
      * is better than all of them, which heuristics may not have seen, it leads them.
      */
     private List<Candidate> exact(List<Candidate> planned, int found) {
-        List<Candidate> exact = new ArrayList<>(planned.subList(0, found));
-        exact.sort(Candidate.ORDER);
+        List<Candidate> exact = new ArrayList<>(distinct(planned.subList(0, found).stream()));
         planned.stream()
                 .skip(found)
                 .filter(s -> houses.within(s.spec()))

@@ -24,8 +24,16 @@ final class HouseSizes {
     private static final double WIDEST_FROM = 0.9;
 
     private static final double WIDEST_TO = 1.75;
+
+    /** What lies there may be of a longer or deeper house than one would choose. */
+    private static final double NARROWEST = 0.5;
+
+    private static final double WIDEST = 2.3;
+
     private static final double BEYOND_LEAST = 1.3;
     private static final int SIZES = 10;
+    private static final Length STEP = Length.mm(20);
+    private static final Length FINE = Length.mm(3);
     private static final int ROUNDS = 6;
 
     private final FitRequest request;
@@ -130,6 +138,36 @@ final class HouseSizes {
         return held(WIDTH).isPresent() ? List.of(held(WIDTH).get()) : freeWidths(choices);
     }
 
+    /** Every width from the least to the most worth looking at, in small steps. */
+    List<Length> widthsInSteps(Choices choices) {
+        CoopFamily.Side side = family.width(choices);
+        if (held(WIDTH).isPresent() || !side.only().isEmpty()) {
+            return widths(choices);
+        }
+        return steps(range(side, choices, NARROWEST, WIDEST, widthMost(choices)), STEP);
+    }
+
+    /** Widths up to such a step away, in finer ones. */
+    List<Length> widthsNear(DesignSpec house) {
+        CoopFamily.Side side = family.width(house.choices());
+        if (held(WIDTH).isPresent() || !side.only().isEmpty()) {
+            return List.of();
+        }
+        Length least = house.width().minus(STEP).max(side.least());
+        Length most = house.width().plus(STEP).min(widthMost(house.choices()));
+        return steps(new Range(least, most), FINE);
+    }
+
+    private List<Length> steps(Range range, Length by) {
+        List<Length> widths = new ArrayList<>();
+        Length next = range.least().ceilTo(step);
+        while (next.atMost(range.most())) {
+            widths.add(next);
+            next = next.plus(by.ceilTo(step));
+        }
+        return widths;
+    }
+
     private Optional<Length> held(String key) {
         return Optional.ofNullable(request.held().get(key));
     }
@@ -154,15 +192,19 @@ final class HouseSizes {
         if (!side.only().isEmpty()) {
             return side.only().stream().filter(s -> s.atMost(most)).toList();
         }
-        Length square = square(choices);
+        Range range = range(side, choices, from, to, most);
         return sizes.worthTrying(
-                choices,
-                side.groups(),
-                side.less(),
-                sheets,
+                choices, side.groups(), side.less(), sheets, range.least(), range.most(), SIZES);
+    }
+
+    private record Range(Length least, Length most) {}
+
+    private Range range(
+            CoopFamily.Side side, Choices choices, double from, double to, Length most) {
+        Length square = square(choices);
+        return new Range(
                 square.scaled(from).max(side.least()),
-                square.scaled(to).max(side.least().scaled(BEYOND_LEAST)).min(most),
-                SIZES);
+                square.scaled(to).max(side.least().scaled(BEYOND_LEAST)).min(most));
     }
 
     /**

@@ -50,13 +50,22 @@ final class SectionOptions {
                         });
     }
 
+    /** Every section of the heap a group could have, and what is sold. */
+    List<Section> all(Choices.Group group) {
+        return of(group, Integer.MAX_VALUE);
+    }
+
     /** Options of a group, most promising first; empty when nothing serves. */
     List<Section> of(Choices.Group group) {
+        return of(group, MOST_OWN);
+    }
+
+    private List<Section> of(Choices.Group group, int own) {
         List<Section> options = new ArrayList<>();
         clear.entrySet().stream()
                 .filter(e -> suits(group, e.getKey()))
                 .sorted(Map.Entry.<Section, Double>comparingByValue().reversed())
-                .limit(MOST_OWN)
+                .limit(own)
                 .forEach(e -> options.add(e.getKey()));
         List<Section> shop =
                 sold.entrySet().stream()
