@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.util.concurrent.TimeoutException;
+import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -67,5 +68,28 @@ class RaiseStationTest {
         assertThat(picture(robot)).isEqualTo(first);
         robot.interact(() -> window.fire("build-measures"));
         assertThat(picture(robot).shapes()).anyMatch(s -> s instanceof Picture.Label);
+    }
+
+    @Test
+    void theLayoutShowsTheFrameOfAStepAndTurnsToTheNext(FxRobot robot) throws TimeoutException {
+        DrivenWindow.planned(window.workspace);
+        Slider slider = robot.lookup("#build-slider").queryAs(Slider.class);
+        int studs =
+                DrivenWindow.design(window.workspace).steps().stream()
+                        .map(s -> s.role().name())
+                        .toList()
+                        .indexOf("STUD");
+        robot.interact(() -> slider.setValue(studs + 1.0));
+        robot.interact(() -> window.fire("build-layout"));
+        Label words = robot.lookup("#build-words").queryAs(Label.class);
+        assertThat(words.isVisible()).isTrue();
+        String first = words.getText();
+        assertThat(first).startsWith("Front wall").contains("from the left");
+        press(robot, "turn-right");
+        assertThat(words.getText()).startsWith("Back wall");
+        press(robot, "turn-left");
+        assertThat(words.getText()).isEqualTo(first);
+        robot.interact(() -> window.fire("build-layout"));
+        assertThat(words.isVisible()).isFalse();
     }
 }

@@ -8,9 +8,12 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import reliqua.core.build.Frame;
+import reliqua.core.build.Frames;
 import reliqua.core.coop.Coop;
 import reliqua.core.cutting.WorkPlan;
 import reliqua.core.drawing.Elevation;
+import reliqua.core.drawing.FramePicture;
 import reliqua.core.drawing.Oblique;
 import reliqua.core.measure.Tape;
 import reliqua.core.project.Design;
@@ -39,6 +42,7 @@ public final class Exports {
         Map<String, byte[]> files = new LinkedHashMap<>(drawings(design, tape));
         put(files, "heap.csv", HeapCsv.write(project.heap()));
         put(files, "pieces.csv", PlanCsv.pieces(coop, plan, tape));
+        put(files, "layout.csv", PlanCsv.layout(coop, tape));
         put(files, "cuts.csv", PlanCsv.cuts(plan, tape));
         put(files, "buy.csv", PlanCsv.bill(design.bill()));
         put(files, "buy.txt", Shopping.text(design, tape));
@@ -86,6 +90,13 @@ public final class Exports {
                     SvgDrawing.write(Elevation.of(coop, view, tape, Set.of())));
         }
         put(files, "house.svg", SvgDrawing.write(Oblique.of(coop)));
+        int number = 0;
+        for (Frame frame : Frames.of(coop)) {
+            put(
+                    files,
+                    "layout-%02d.svg".formatted(++number),
+                    SvgDrawing.write(FramePicture.of(frame, tape, Set.of())));
+        }
         return files;
     }
 

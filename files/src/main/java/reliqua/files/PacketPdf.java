@@ -11,6 +11,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import reliqua.core.build.Frame;
+import reliqua.core.build.FrameWords;
+import reliqua.core.build.Frames;
 import reliqua.core.build.Step;
 import reliqua.core.build.ToolNeed;
 import reliqua.core.buy.Bill;
@@ -20,6 +23,7 @@ import reliqua.core.coop.Part;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.cutting.TicketNotes;
 import reliqua.core.drawing.Elevation;
+import reliqua.core.drawing.FramePicture;
 import reliqua.core.drawing.FromCorner;
 import reliqua.core.drawing.Oblique;
 import reliqua.core.drawing.Picture;
@@ -48,16 +52,17 @@ public final class PacketPdf {
     private static final double SHEET_SCALE = 0.12;
     private static final float SHEET_HIGH = 120;
 
-    private static final float COVER_HIGH = 150;
+    private static final float COVER_HIGH = 140;
     private static final float SITE_HIGH = 112;
-    private static final float STRIP_HIGH = 32;
-    private static final float STEP_HIGH = 76;
-    private static final int STEP_COLUMNS = 3;
+    private static final float STRIP_HIGH = 26;
+    private static final float STEP_HIGH = 58;
+    private static final int STEP_COLUMNS = 4;
     private static final int LABEL_COLUMNS = 5;
-    private static final float LABEL_HIGH = 44;
+    private static final float LABEL_HIGH = 38;
     private static final int LABEL_LETTERS = 27;
     private static final int VIEWS_A_PAGE = 2;
     private static final float VIEW_HEAD = 48;
+    private static final float FRAME_HIGH = 140;
     private static final double POINTS_A_MM = 72 / 25.4;
 
     /** Scales of drawings that rulers have. */
@@ -90,6 +95,7 @@ public final class PacketPdf {
     private void pages(PdfFlow flow, Map<String, Integer> contents) {
         cover(flow, contents);
         drawings(flow);
+        layout(flow);
         tickets(flow);
         bill(flow);
         upkeep(flow);
@@ -172,6 +178,7 @@ public final class PacketPdf {
     private void drawings(PdfFlow flow) {
         flow.newPage();
         flow.heading(Words.say("packet.drawings"));
+        flow.columns(2);
         for (Elevation.View view : Elevation.View.values()) {
             Picture picture = Elevation.of(design.candidate().coop(), view, tape, Set.of());
             int scale = scale(flow, picture);
@@ -179,6 +186,26 @@ public final class PacketPdf {
             flow.need((float) (picture.height() * points) + 34);
             flow.subheading(Words.say("packet.scale", Words.say("view." + view.name()), scale));
             flow.drawn(picture, points);
+        }
+    }
+
+    /**
+     * Floor, walls and roof with the distances of all their sticks, to mark out without a screen.
+     */
+    private void layout(PdfFlow flow) {
+        List<Frame> frames = Frames.of(design.candidate().coop());
+        if (frames.isEmpty()) {
+            return;
+        }
+        flow.line(Words.say("packet.layout.how"));
+        for (Frame frame : frames) {
+            Picture picture = FramePicture.of(frame, tape, Set.of());
+            List<String> lines = new ArrayList<>(FrameWords.of(frame, tape));
+            lines.addAll(FrameWords.rafters(frame, tape));
+            flow.need(FRAME_HIGH + 15 * (2 + lines.size()));
+            flow.subheading(FrameWords.name(frame, tape));
+            flow.picture(picture, FRAME_HIGH, POINTS_A_MM / SCALES.getFirst());
+            lines.forEach(flow::line);
         }
     }
 

@@ -8,6 +8,9 @@ import java.util.List;
 import java.util.Map;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
+import reliqua.core.build.Frame;
+import reliqua.core.build.FrameWords;
+import reliqua.core.build.Frames;
 import reliqua.core.buy.Bill;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
@@ -69,6 +72,26 @@ public final class PlanCsv {
                                 length(part, tape),
                                 ends(part, tape),
                                 from);
+                    }
+                });
+    }
+
+    /** Every stick in its floor, wall or roof, by its distances from the lower left corner. */
+    public static String layout(Coop coop, Tape tape) {
+        return table(
+                List.of("frame", "mark", "part", "from left", "to", "up", "top"),
+                printer -> {
+                    for (Frame frame : Frames.of(coop)) {
+                        for (Frame.Member member : frame.members()) {
+                            printer.printRecord(
+                                    FrameWords.name(frame, tape),
+                                    member.part().mark(),
+                                    role(member.part()),
+                                    tape.say(member.left()),
+                                    tape.say(member.right()),
+                                    tape.say(member.low()),
+                                    tape.say(member.high()));
+                        }
                     }
                 });
     }

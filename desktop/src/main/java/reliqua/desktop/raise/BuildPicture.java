@@ -1,5 +1,6 @@
 package reliqua.desktop.raise;
 
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -8,17 +9,22 @@ import java.util.function.Consumer;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
+import reliqua.core.build.Frame;
+import reliqua.core.build.FrameWords;
+import reliqua.core.build.Frames;
 import reliqua.core.build.Step;
 import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Role;
 import reliqua.core.drawing.Elevation;
+import reliqua.core.drawing.FramePicture;
 import reliqua.core.drawing.FromCorner;
 import reliqua.core.drawing.Oblique;
 import reliqua.core.drawing.Picture;
@@ -41,10 +47,14 @@ final class BuildPicture extends VBox {
     private final Button play = Parts.button("play-build", "", this::play, "small");
     private final ToggleButton flat =
             Parts.toggle("build-measures", Texts.get("raise.measures"), false, _ -> draw());
+    private final ToggleButton layout =
+            Parts.toggle("build-layout", Texts.get("raise.layout"), false, _ -> draw());
+    private final Label words = Parts.text("", "soft");
     private final Timeline film = new Timeline(new KeyFrame(FRAME, _ -> next()));
     private Optional<Design> design = Optional.empty();
     private Optional<Step> step = Optional.empty();
     private Optional<FromCorner> turned = Optional.empty();
+    private int frame;
     private Tape tape = Tape.METRIC;
     private boolean showing;
 
@@ -76,8 +86,12 @@ final class BuildPicture extends VBox {
                                 () -> turn(true),
                                 "small"),
                         Parts.spring(),
+                        layout,
                         flat);
-        getChildren().addAll(looks, picture, Parts.row(8, play, slider));
+        words.setId("build-words");
+        words.setWrapText(true);
+        words.managedProperty().bind(words.visibleProperty());
+        getChildren().addAll(looks, picture, words, Parts.row(8, play, slider));
         film.setCycleCount(Timeline.INDEFINITE);
         caption();
     }
@@ -90,6 +104,7 @@ final class BuildPicture extends VBox {
         tape = measure;
         if (other && film.getStatus() != Timeline.Status.RUNNING) {
             turned = Optional.empty();
+            frame = 0;
         }
         showing = true;
         slider.setMax(Math.max(1, now.steps().size()));
@@ -142,6 +157,11 @@ final class BuildPicture extends VBox {
     }
 
     private void turn(boolean right) {
+        if (layout.isSelected()) {
+            frame += right ? 1 : -1;
+            draw();
+            return;
+        }
         FromCorner now = corner();
         turned = Optional.of(right ? now.next() : now.before());
         flat.setSelected(false);
@@ -163,15 +183,43 @@ final class BuildPicture extends VBox {
         if (design.isEmpty() || step.isEmpty()) {
             return;
         }
-        Coop coop = design.get().candidate().coop();
-        Set<String> lit = new HashSet<>(step.get().marks());
-        Set<String> standing = design.get().standing(step.get());
+        List<Frame> frames = frames();
+        layout.setDisable(frames.isEmpty());
+        boolean marked = layout.isSelected() && !frames.isEmpty();
+        words.setVisible(marked);
+        if (marked) {
+            laidOut(frames.get(Math.floorMod(frame, frames.size())));
+        } else {
+            picture.picture().set(standing());
+        }
+    }
+
+    /** The frames the parts of the step belong to. */
+    private List<Frame> frames() {
+        List<String> marks = step.orElseThrow().marks();
+        return Frames.of(design.orElseThrow().candidate().coop()).stream()
+                .filter(f -> marks.stream().anyMatch(f::holds))
+                .toList();
+    }
+
+    private void laidOut(Frame shown) {
         picture.picture()
-                .set(
-                        flat.isSelected()
-                                ? Elevation.of(coop, side(step.get().role()), tape, lit)
-                                : Oblique.of(
-                                        coop, corner(), p -> standing.contains(p.mark()), lit));
+                .set(FramePicture.of(shown, tape, new HashSet<>(step.orElseThrow().marks())));
+        List<String> lines = new ArrayList<>();
+        lines.add(FrameWords.name(shown, tape) + Texts.get("raise.layout.how"));
+        lines.addAll(FrameWords.of(shown, tape, step.orElseThrow().role()));
+        lines.addAll(FrameWords.rafters(shown, tape));
+        words.setText(String.join("\n", lines));
+    }
+
+    private Picture standing() {
+        Coop coop = design.orElseThrow().candidate().coop();
+        Step now = step.orElseThrow();
+        Set<String> lit = new HashSet<>(now.marks());
+        Set<String> standing = design.orElseThrow().standing(now);
+        return flat.isSelected()
+                ? Elevation.of(coop, side(now.role()), tape, lit)
+                : Oblique.of(coop, corner(), p -> standing.contains(p.mark()), lit);
     }
 
     /** The side from which such parts are seen best. */
