@@ -48,6 +48,8 @@ public final class CoopBuilder {
             case DOOR_BAR -> Optional.of(new DoorBar());
             case GUTTER -> Optional.of(new Gutter());
             case DUST_BATH -> Optional.of(new DustBath());
+            case DRINKER_STAND -> Optional.of(new DrinkerStand());
+            case ROOST_LADDER -> Optional.of(new RoostLadder());
             case ANCHORS -> Optional.of(new Anchors());
             case PERCH -> Optional.of(new Perch());
             case WHEELS -> Optional.of(new Wheels());

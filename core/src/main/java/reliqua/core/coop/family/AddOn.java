@@ -23,6 +23,10 @@ public enum AddOn {
     GUTTER("gutter", List.of(Choices.Group.BOARDS), FoundPart.Use.WATERER),
     /** A frame for dry earth. */
     DUST_BATH("dust-bath", List.of(Choices.Group.BOARDS)),
+    /** A low table that keeps the drinker out of the litter. */
+    DRINKER_STAND("drinker-stand", List.of(Choices.Group.BOARDS)),
+    /** A ladder from the floor up to the roosts, for heavy birds. */
+    ROOST_LADDER("roost-ladder"),
     /** Stakes that hold it down in a gale. */
     ANCHORS("anchors"),
     /** A bar on stakes in the run. */
@@ -39,7 +43,14 @@ public enum AddOn {
     /** What a house on the ground or off it has room for. */
     static final Set<AddOn> OF_HOUSES =
             Collections.unmodifiableSet(
-                    EnumSet.of(DROPPINGS_BOARD, DOOR_BAR, GUTTER, DUST_BATH, ANCHORS));
+                    EnumSet.of(
+                            DROPPINGS_BOARD,
+                            DOOR_BAR,
+                            GUTTER,
+                            DUST_BATH,
+                            DRINKER_STAND,
+                            ROOST_LADDER,
+                            ANCHORS));
 
     /** What a pen that is moved has room for. */
     static final Set<AddOn> OF_PENS =
