@@ -10,12 +10,17 @@ import java.util.concurrent.TimeoutException;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.BooleanSupplier;
 import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.SubScene;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.Slider;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import javafx.scene.shape.Shape3D;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -27,6 +32,7 @@ import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.measure.Length;
 import reliqua.core.project.Project;
+import reliqua.desktop.paint.HouseView;
 
 /** Choosing in the real window: lengths pulled on a view, designs kept and compared. */
 @ExtendWith(ApplicationExtension.class)
@@ -151,5 +157,40 @@ class FitStationTest {
         return new Project.Chosen(
                 new DesignSpec(
                         kept.spec().family(), kept.spec().lengths(), kept.spec().choices(), more));
+    }
+
+    @Test
+    void itIsCutOpenAsFarAsTheSliderSays(FxRobot robot) throws TimeoutException {
+        DrivenWindow.planned(window.workspace);
+        DrivenWindow.settle();
+        ComboBox<?> lookIn = robot.lookup("#look-in").queryComboBox();
+        Slider at = robot.lookup("#cut-at").queryAs(Slider.class);
+        assertThat(at.isVisible()).isFalse();
+        int closed = shapes(robot);
+        robot.interact(() -> lookIn.getSelectionModel().select(2));
+        assertThat(at.isVisible()).isTrue();
+        robot.interact(() -> at.setValue(0.05));
+        int open = shapes(robot);
+        robot.interact(() -> at.setValue(0.9));
+        assertThat(shapes(robot)).isBetween(1, open - 1);
+        robot.interact(() -> lookIn.getSelectionModel().select(0));
+        assertThat(shapes(robot)).isEqualTo(closed);
+    }
+
+    /** What is drawn of the house, which here is shown in space. */
+    private static int shapes(FxRobot robot) {
+        DrivenWindow.settle();
+        HouseView view = robot.lookup(HouseView.class::isInstance).query();
+        return view.getChildrenUnmodifiable().stream()
+                .filter(SubScene.class::isInstance)
+                .mapToInt(scene -> solids(((SubScene) scene).getRoot()))
+                .sum();
+    }
+
+    private static int solids(Node node) {
+        if (node instanceof Parent parent) {
+            return parent.getChildrenUnmodifiable().stream().mapToInt(FitStationTest::solids).sum();
+        }
+        return node instanceof Shape3D ? 1 : 0;
     }
 }

@@ -315,15 +315,21 @@ public final class Solid {
 
     /**
      * What of it lies between two places along an axis; nothing where that is nothing, or no single
-     * prism. Holes are not kept: it is for solids without.
+     * prism.
      */
     public Optional<Solid> between(Axis axis, Length low, Length high) {
+        List<Solid> pieces = pieces(axis, low, high);
+        return pieces.size() == 1 ? Optional.of(pieces.getFirst()) : Optional.empty();
+    }
+
+    /** All that lies between two places along an axis, in as many prisms as it falls into. */
+    public List<Solid> pieces(Axis axis, Length low, Length high) {
         if (axis == along) {
             Length begin = from.max(low);
             Length end = to.min(high);
             return begin.compareTo(end) < 0
-                    ? Optional.of(new Solid(along, outline, holes, begin, end))
-                    : Optional.empty();
+                    ? List.of(new Solid(along, outline, holes, begin, end))
+                    : List.of();
         }
         boolean first = axis == Axis.X || along == Axis.X && axis == Axis.Y;
         Envelope all = profile().getEnvelopeInternal();
@@ -333,13 +339,29 @@ public final class Solid {
                         ? new Envelope(low.toMm(), high.toMm(), all.getMinY(), all.getMaxY())
                         : new Envelope(all.getMinX(), all.getMaxX(), low.toMm(), high.toMm());
         Geometry left = profile().intersection(GEOMETRY.toGeometry(cut));
-        return left instanceof Polygon polygon && !polygon.isEmpty()
-                ? Optional.of(new Solid(along, corners(polygon), List.of(), from, to))
-                : Optional.empty();
+        List<Solid> pieces = new ArrayList<>();
+        for (int n = 0; n < left.getNumGeometries(); n++) {
+            if (left.getGeometryN(n) instanceof Polygon polygon && !polygon.isEmpty()) {
+                pieces.add(new Solid(along, corners(polygon), holes(polygon), from, to));
+            }
+        }
+        return pieces;
+    }
+
+    private static List<List<Corner>> holes(Polygon polygon) {
+        List<List<Corner>> holes = new ArrayList<>();
+        for (int n = 0; n < polygon.getNumInteriorRing(); n++) {
+            holes.add(corners(polygon.getInteriorRingN(n)));
+        }
+        return holes;
     }
 
     private static List<Corner> corners(Polygon polygon) {
-        Coordinate[] points = polygon.getExteriorRing().getCoordinates();
+        return corners(polygon.getExteriorRing());
+    }
+
+    private static List<Corner> corners(LinearRing ring) {
+        Coordinate[] points = ring.getCoordinates();
         return Arrays.stream(points)
                 .limit(points.length - 1L)
                 .map(p -> new Corner(Length.ofMm(p.getX()), Length.ofMm(p.getY())))

@@ -35,6 +35,14 @@ public enum FromCorner {
         return values()[(ordinal() + values().length - 1) % values().length];
     }
 
+    boolean isBehind() {
+        return back;
+    }
+
+    boolean isLeft() {
+        return left;
+    }
+
     /** Whether what is drawn from the front and the right comes out left for right. */
     boolean mirrors() {
         return left != back;

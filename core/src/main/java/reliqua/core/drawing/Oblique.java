@@ -48,9 +48,23 @@ public final class Oblique {
      * @param lit marks of parts that stand out
      */
     public static Picture of(Coop coop, FromCorner corner, Predicate<Part> shown, Set<String> lit) {
-        List<Part> parts = coop.parts().stream().filter(shown).toList();
-        List<Part> turned = corner.turned(parts, coop.bounds());
-        Picture picture = drawn(turned, coop.bounds(), lit);
+        return of(coop.parts(), coop.bounds(), corner, shown, lit);
+    }
+
+    /** The same cut open. */
+    public static Picture of(
+            Coop coop, Cutaway cut, FromCorner corner, Predicate<Part> shown, Set<String> lit) {
+        return of(cut.of(coop, corner).parts(), coop.bounds(), corner, shown, lit);
+    }
+
+    private static Picture of(
+            List<Part> all,
+            Bounds bounds,
+            FromCorner corner,
+            Predicate<Part> shown,
+            Set<String> lit) {
+        List<Part> parts = all.stream().filter(shown).toList();
+        Picture picture = drawn(corner.turned(parts, bounds), bounds, lit);
         return corner.mirrors() ? picture.mirrored() : picture;
     }
 

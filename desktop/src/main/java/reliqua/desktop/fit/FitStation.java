@@ -19,7 +19,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import reliqua.core.coop.Duty;
+import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.CoopFamily;
@@ -27,6 +27,7 @@ import reliqua.core.coop.family.Families;
 import reliqua.core.drawing.Elevation;
 import reliqua.core.drawing.FromCorner;
 import reliqua.core.drawing.Oblique;
+import reliqua.core.drawing.Picture;
 import reliqua.core.fit.Candidate;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Tape;
@@ -84,8 +85,7 @@ public final class FitStation implements Station {
     private final ComparedKinds compared = new ComparedKinds(this::showKinds);
     private final Button turn =
             Parts.button("turn-coop", Texts.get("fit.turn"), this::turn, "small");
-    private final ToggleButton roofOff =
-            Parts.toggle("roof-off", Texts.get("fit.roofOff"), false, _ -> liftRoof());
+    private final LookIn lookIn = new LookIn(this::seenAnew);
     private FromCorner corner = FromCorner.FRONT_RIGHT;
     private Look look = Look.SPACE;
     private String lit = "";
@@ -236,8 +236,7 @@ public final class FitStation implements Station {
     private Node caption() {
         turn.setMinWidth(Region.USE_PREF_SIZE);
         turn.managedProperty().bind(turn.visibleProperty());
-        roofOff.managedProperty().bind(roofOff.visibleProperty());
-        HBox row = Parts.row(8, picked, Parts.spring(), turn, roofOff);
+        HBox row = Parts.row(8, picked, Parts.spring(), turn, lookIn);
         row.visibleProperty().bind(beside.visibleProperty().not());
         row.managedProperty().bind(row.visibleProperty());
         return row;
@@ -373,7 +372,7 @@ public final class FitStation implements Station {
         Optional<Design> design = design();
         boolean both = look == Look.BESIDE;
         turn.setVisible(look == Look.SPACE);
-        roofOff.setVisible(look == Look.SPACE);
+        lookIn.setVisible(look == Look.SPACE);
         boolean solid = look == Look.SPACE && house.isPresent();
         beside.setVisible(both);
         if (both) {
@@ -396,7 +395,8 @@ public final class FitStation implements Station {
         }
         if (solid) {
             if (!shown.equals(Optional.of(c)) || !shownLit.equals(lit)) {
-                house.ifPresent(h -> h.show(c.coop(), lit, this::isSolid));
+                Coop cut = lookIn.cut().map(at -> at.of(c.coop(), corner)).orElse(c.coop());
+                house.ifPresent(h -> h.show(cut, lit, lookIn::isSolid));
                 shown = Optional.of(c);
                 shownLit = lit;
             }
@@ -419,19 +419,14 @@ public final class FitStation implements Station {
                         : Optional.of(Elevation.View.valueOf(look.name()));
         pulled.show(design, view, marks);
         if (view.isEmpty()) {
-            flat.picture().set(Oblique.of(design.candidate().coop(), corner, this::isShown, marks));
+            flat.picture().set(inSpace(design.candidate().coop(), marks));
         }
     }
 
-    /** From outside; with the roof off all that is inside too. */
-    private boolean isShown(Part part) {
-        return roofOff.isSelected()
-                ? !part.role().is(Duty.Trait.OVERHEAD) && !part.role().is(Duty.Trait.LIES_OUT)
-                : part.role().is(Duty.Trait.SHOWN);
-    }
-
-    private boolean isSolid(Part part) {
-        return !roofOff.isSelected() || isShown(part);
+    private Picture inSpace(Coop coop, Set<String> marks) {
+        return lookIn.cut()
+                .map(at -> Oblique.of(coop, at, corner, lookIn::isShown, marks))
+                .orElseGet(() -> Oblique.of(coop, corner, lookIn::isShown, marks));
     }
 
     private void turn() {
@@ -440,7 +435,7 @@ public final class FitStation implements Station {
         draw();
     }
 
-    private void liftRoof() {
+    private void seenAnew() {
         shown = Optional.empty();
         draw();
     }
