@@ -1,5 +1,6 @@
 package reliqua.desktop;
 
+import java.io.IOException;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.List;
@@ -16,6 +17,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import reliqua.core.project.Project;
+import reliqua.desktop.shell.FirstQuestions;
 import reliqua.desktop.shell.Shell;
 import reliqua.desktop.work.DataFolder;
 import reliqua.desktop.work.Workspace;
@@ -33,6 +35,7 @@ public final class ReliquaApp extends Application {
     private static final double HEIGHT = 800;
     private static final double LEAST_WIDTH = 800;
     private static final double LEAST_HEIGHT = 560;
+    private static final String ASKED = "first-questions";
     private static final Logger LOG = LoggerFactory.getLogger(ReliquaApp.class);
 
     private @Nullable Workspace workspace;
@@ -42,7 +45,28 @@ public final class ReliquaApp extends Application {
         Workspace opened = open(getParameters().getRaw());
         workspace = opened;
         watchFaults(opened);
-        show(stage, opened);
+        boolean first = getParameters().getRaw().isEmpty() && isFirst(opened.folder());
+        Shell shell = show(stage, opened);
+        if (first) {
+            FirstQuestions.show(stage, project -> begin(shell, opened, project));
+        }
+    }
+
+    /** Nothing was opened here before, and nothing was asked. */
+    private static boolean isFirst(DataFolder folder) {
+        return folder.recent().isEmpty() && folder.setting(ASKED, "").isEmpty();
+    }
+
+    private static void begin(Shell shell, Workspace workspace, Project project) {
+        workspace.open(project, workspace.folder().freshPlace(project.name()));
+        shell.go("fit");
+        String system = project.keeper().tape().system().name();
+        workspace.tell(Texts.get("first.told", Texts.get("first.told." + system)));
+        try {
+            workspace.folder().set(ASKED, "yes");
+        } catch (IOException e) {
+            LOG.info("The answer is not kept, it will be asked again: {}", e.getMessage());
+        }
     }
 
     /** What nobody foresaw goes to the log and is said; the window and the work stay. */
@@ -59,9 +83,10 @@ public final class ReliquaApp extends Application {
     }
 
     /** Puts a workspace into a window. */
-    public static void show(Stage stage, Workspace workspace) {
+    public static Shell show(Stage stage, Workspace workspace) {
         fonts();
-        Scene scene = new Scene(new Shell(workspace), WIDTH, HEIGHT);
+        Shell shell = new Shell(workspace);
+        Scene scene = new Scene(shell, WIDTH, HEIGHT);
         scene.getStylesheets()
                 .add(
                         Objects.requireNonNull(ReliquaApp.class.getResource("reliqua.css"))
@@ -82,6 +107,7 @@ public final class ReliquaApp extends Application {
                             }
                         });
         stage.show();
+        return shell;
     }
 
     /** No larger than the screen, so that menu and say line are always in sight. */
