@@ -5,6 +5,8 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import reliqua.core.buy.Fixing;
+import reliqua.core.buy.Fixings;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Duty;
 import reliqua.core.coop.Part;
@@ -23,20 +25,26 @@ public final class Steps {
 
     /** The steps, for somebody who lifts no more than that. */
     public static List<Step> of(Coop coop, Weight lift) {
+        return of(coop, lift, Fixings.of(coop));
+    }
+
+    /** The same with what is driven counted already. */
+    public static List<Step> of(Coop coop, Weight lift, List<Fixing> fixings) {
         Map<Role, List<Part>> byRole = new EnumMap<>(Role.class);
         coop.parts().forEach(p -> byRole.computeIfAbsent(p.role(), _ -> new ArrayList<>()).add(p));
         return byRole.entrySet().stream()
-                .map(e -> step(e.getKey(), e.getValue(), coop, lift))
+                .map(e -> step(e.getKey(), e.getValue(), coop, lift, fixings))
                 .toList();
     }
 
-    private static Step step(Role role, List<Part> parts, Coop coop, Weight lift) {
+    private static Step step(
+            Role role, List<Part> parts, Coop coop, Weight lift, List<Fixing> fixings) {
         Duty duty = role.duty();
         boolean heavy = parts.stream().anyMatch(p -> Weights.of(p) > lift.toKilograms());
         return new Step(
                 role,
                 parts.stream().map(Part::mark).toList(),
-                5 + parts.size() * duty.minutes(),
+                StepTime.minutes(parts, fixings.stream().filter(f -> f.on() == role).toList()),
                 heavy || duty.is(Duty.Trait.AWKWARD),
                 check(duty, coop),
                 duty.caution());

@@ -104,7 +104,9 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
     public static Design of(Candidate candidate, Project project) {
         Bill bill = Bill.of(candidate.coop(), candidate.plan(), project.prices(), project.heap());
         return new Design(
-                candidate, bill, Steps.of(candidate.coop(), project.keeper().body().lift()));
+                candidate,
+                bill,
+                Steps.of(candidate.coop(), project.keeper().body().lift(), bill.fixings()));
     }
 
     /**
