@@ -45,9 +45,16 @@ final class Joining {
 
     /** The seams that help, the given ones among them. */
     List<Seam> seams(List<Seam> fixed, WorkPlan direct) {
-        List<Seam> chosen = new ArrayList<>(fixed);
+        List<Seam> once = joined(fixed, direct);
+        WorkPlan plan = quick.apply(once);
+        // What is still missing may find its stuff now that other parts are made of something else.
+        return plan.missing().isEmpty() || once.equals(fixed) ? once : joined(once, plan);
+    }
+
+    private List<Seam> joined(List<Seam> before, WorkPlan lacking) {
+        List<Seam> chosen = new ArrayList<>(before);
         WorkPlan best = quick.apply(chosen);
-        for (List<Part> group : wanting(direct)) {
+        for (List<Part> group : wanting(lacking)) {
             Optional<List<Seam>> better = better(group, chosen, best);
             if (better.isPresent()) {
                 chosen = better.get();

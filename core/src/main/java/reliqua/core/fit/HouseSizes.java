@@ -8,6 +8,7 @@ import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
+import reliqua.core.measure.UnitSystem;
 
 /**
  * Which sizes of a house are worth drawing up: enough floor, within the place, using up the boards
@@ -64,7 +65,7 @@ final class HouseSizes {
      * by habit.
      */
     DesignSpec standardSize(Choices choices) {
-        boolean inches = step.nm() % 1_000_000 != 0;
+        boolean inches = UnitSystem.ofStep(step) == UnitSystem.INCHES;
         Length module = inches ? Length.inches(12) : Length.mm(300);
         Length depth = module.times(4).max(family.depth(choices).least().ceilTo(module));
         Length width = standardWidth(depth, choices, module);

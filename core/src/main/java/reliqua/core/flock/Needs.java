@@ -7,6 +7,7 @@ import reliqua.core.measure.Length;
 import reliqua.core.measure.Pressure;
 import reliqua.core.measure.Speed;
 import reliqua.core.measure.Sum;
+import reliqua.core.measure.UnitSystem;
 import reliqua.core.measure.Weight;
 
 /**
@@ -25,6 +26,7 @@ import reliqua.core.measure.Weight;
  * @param proof what keeps the animals out that are about
  * @param apron how diggers are kept out
  * @param weather loads of snow and wind
+ * @param system in whose whole figures all is reckoned
  * @param lines the same for reading, one of every kind
  */
 public record Needs(
@@ -41,6 +43,7 @@ public record Needs(
         Proof proof,
         Practice.Apron apron,
         Weather weather,
+        UnitSystem system,
         List<Need> lines) {
     /**
      * Nest entrances lie at least so far below the lowest roost, else birds sleep in the nests and
@@ -105,7 +108,12 @@ public record Needs(
 
     /** The needs of a flock on its ground; an empty flock needs nothing. */
     public static Needs of(Flock flock, Site site) {
-        return new NeedsReckoning(flock, site).needs();
+        return of(flock, site, UnitSystem.MILLIMETRES);
+    }
+
+    /** The same in figures that come out even on the keeper's tape. */
+    public static Needs of(Flock flock, Site site, UnitSystem system) {
+        return new NeedsReckoning(flock, site, system).needs();
     }
 
     /** The needs of a flock wherever it is. */
@@ -139,7 +147,27 @@ public record Needs(
 
     /** Floor of the nests above the house floor: above the litter they start with. */
     public Length nestFloor() {
-        return NEST_FLOOR.max(litterDepth);
+        return system.natural(NEST_FLOOR).max(litterDepth);
+    }
+
+    /** From bar to bar, and from the wall to the first. */
+    public Length roostSpacing() {
+        return system.natural(ROOST_SPACING);
+    }
+
+    /** How far an apron lies out on the ground. */
+    public Length apronFlat() {
+        return system.natural(APRON_FLAT);
+    }
+
+    /** How far mesh goes down. */
+    public Length apronBuried() {
+        return system.natural(APRON_BURIED);
+    }
+
+    /** How high the lip before a nest is. */
+    public Length nestLip() {
+        return system.natural(NEST_LIP);
     }
 
     /** Mesh where birds sleep near it. */

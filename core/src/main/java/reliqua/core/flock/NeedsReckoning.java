@@ -10,6 +10,7 @@ import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Pressure;
 import reliqua.core.measure.Sum;
+import reliqua.core.measure.UnitSystem;
 import reliqua.core.measure.Volume;
 import reliqua.core.measure.Weight;
 
@@ -34,9 +35,11 @@ final class NeedsReckoning {
     private final Flock flock;
     private final Site site;
     private final Practice practice;
+    private final UnitSystem system;
     private final List<Need> lines = new ArrayList<>();
 
-    NeedsReckoning(Flock flock, Site site) {
+    NeedsReckoning(Flock flock, Site site, UnitSystem system) {
+        this.system = system;
         this.flock = flock;
         this.site = site;
         this.practice = flock.practice();
@@ -51,8 +54,8 @@ final class NeedsReckoning {
         Needs.Nests nests = nests();
         must(
                 Need.Kind.NEST_BELOW_ROOST,
-                Needs.NEST_BELOW_ROOST,
-                Sum.of("needs.nestBelowRoost", Needs.NEST_BELOW_ROOST),
+                system.natural(Needs.NEST_BELOW_ROOST),
+                Sum.of("needs.nestBelowRoost", system.natural(Needs.NEST_BELOW_ROOST)),
                 Sum.of("source.common"));
         Area vents = vents(floor);
         Length popWidth = largest(BirdClass::popDoorWidth);
@@ -67,9 +70,10 @@ final class NeedsReckoning {
                 roosts.headroom(),
                 Sum.of("needs.headroom", roosts.headroom()),
                 Sum.of("source.class"));
-        Length depth = practice.own().litter().orElse(practice.litter().depth());
+        Length depth =
+                practice.own().litter().orElseGet(() -> system.natural(practice.litter().depth()));
         Length sill = litterSill(depth);
-        new ProofLines(proof, practice.apron(), lines).add();
+        new ProofLines(proof, practice.apron(), system, lines).add();
         Pressure roof = roofLoad();
         daily();
         return new Needs(
@@ -86,6 +90,7 @@ final class NeedsReckoning {
                 proof,
                 practice.apron(),
                 new Needs.Weather(roof, site.climate().wind()),
+                system,
                 lines);
     }
 
@@ -98,7 +103,7 @@ final class NeedsReckoning {
     }
 
     private Length largest(Function<BirdClass, Length> each) {
-        return flock.classes().stream().map(each).reduce(Length.ZERO, Length::max);
+        return system.natural(flock.classes().stream().map(each).reduce(Length.ZERO, Length::max));
     }
 
     private static Sum source(String topic, Enum<?> school, Optional<?> own) {
@@ -186,7 +191,7 @@ final class NeedsReckoning {
         int roosting = 0;
         for (BirdClass kind : flock.classes()) {
             if (kind.roosts()) {
-                Length each = own.orElse(kind.roost(practice.roosts()));
+                Length each = own.orElseGet(() -> system.natural(kind.roost(practice.roosts())));
                 length = length.plus(each.times(flock.housed(kind)));
                 roosting += flock.housed(kind);
                 widest = widest.max(each);
@@ -198,7 +203,7 @@ final class NeedsReckoning {
                         : Sum.of("needs.roost", roosting, widest);
         must(Need.Kind.ROOST, length, sum, source("roosts", practice.roosts(), own));
         boolean heavy = flock.count(BirdClass.LARGE) > 0;
-        Length highest = heavy ? ROOST_HIGHEST_HEAVY : ROOST_HIGHEST;
+        Length highest = system.natural(heavy ? ROOST_HIGHEST_HEAVY : ROOST_HIGHEST);
         must(
                 Need.Kind.ROOST_HEIGHT,
                 highest,
@@ -279,7 +284,9 @@ final class NeedsReckoning {
     }
 
     private Length litterSill(Length depth) {
-        Length sill = practice.litter().sill().max(practice.own().litter().orElse(Length.ZERO));
+        Length sill =
+                system.natural(practice.litter().sill())
+                        .max(practice.own().litter().orElse(Length.ZERO));
         Sum sum =
                 practice.litter().boarded()
                         ? Sum.of("needs.litterSill", sill, depth)

@@ -3,14 +3,17 @@ package reliqua.core.flock;
 import java.util.List;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
+import reliqua.core.measure.UnitSystem;
 
 /** The lines of the needs that keep animals out, each naming the animal that asks for the most. */
 final class ProofLines {
     private final Proof proof;
     private final Practice.Apron apron;
+    private final UnitSystem system;
     private final List<Need> lines;
 
-    ProofLines(Proof proof, Practice.Apron apron, List<Need> lines) {
+    ProofLines(Proof proof, Practice.Apron apron, UnitSystem system, List<Need> lines) {
+        this.system = system;
         this.proof = proof;
         this.apron = apron;
         this.lines = lines;
@@ -24,7 +27,9 @@ final class ProofLines {
                 Sum.of("needs.mesh", near, proof.elsewhere().value()),
                 proof.nearBirds());
         add(Need.Kind.GAP, proof.gap().value(), Sum.of("needs.gap"), proof.gap());
-        Length wide = apron == Practice.Apron.FLAT ? Needs.APRON_FLAT : Needs.APRON_BURIED;
+        Length wide =
+                system.natural(
+                        apron == Practice.Apron.FLAT ? Needs.APRON_FLAT : Needs.APRON_BURIED);
         lines.add(
                 new Need(
                         Need.Kind.APRON,

@@ -384,19 +384,19 @@ public record Project(
     }
 
     public Needs needs() {
-        return Needs.of(flock, site);
+        return Needs.of(flock, site, keeper.tape().system());
     }
 
     /** The needs of the birds the coop is built for. */
     public Needs builtNeeds() {
-        return Needs.of(builtFor(), site);
+        return Needs.of(builtFor(), site, keeper.tape().system());
     }
 
     /** What would change if the flock were another, for every question that makes sense. */
     public Map<WhatIf, List<NeedChange>> whatIfs() {
         Map<WhatIf, List<NeedChange>> answers = new EnumMap<>(WhatIf.class);
         for (WhatIf each : WhatIf.of(flock)) {
-            Needs other = Needs.of(each.apply(flock), site);
+            Needs other = Needs.of(each.apply(flock), site, keeper.tape().system());
             answers.put(each, NeedChange.between(needs(), other));
         }
         return answers;

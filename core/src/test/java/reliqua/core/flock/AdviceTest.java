@@ -146,7 +146,7 @@ class AdviceTest {
         assertThat(flock.total()).isEqualTo(9);
         assertThat(flock.housed()).isEqualTo(11);
         assertThat(Needs.of(flock).nests()).isEqualTo(Needs.of(HENS).nests());
-        assertThat(Needs.of(flock).roost()).isEqualTo(Length.inches(12 * 11));
+        assertThat(Needs.of(flock).roost()).isEqualTo(Length.mm(300 * 11));
     }
 
     @Test

@@ -3,6 +3,7 @@ package reliqua.core.flock;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -11,18 +12,43 @@ import org.junit.jupiter.params.provider.CsvSource;
 import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
+import reliqua.core.measure.UnitSystem;
 
 class NeedsTest {
     @Test
     void elevenHensInTightSpace() {
         Practice practice = Practice.DEFAULT.withSpace(Practice.Space.TIGHT).withGrowth(22);
-        Needs needs = Needs.of(Flock.of(BirdClass.STANDARD, 9).with(practice));
+        Flock flock = Flock.of(BirdClass.STANDARD, 9).with(practice);
+        Needs needs = Needs.of(flock, Site.BARE, UnitSystem.INCHES);
         assertThat(needs.birds()).isEqualTo(11);
         assertThat(needs.floor()).isEqualTo(Area.ofSquareFeet(2).times(11));
         assertThat(needs.roost()).isEqualTo(Length.inches(132));
         assertThat(needs.nests()).isEqualTo(3);
         assertThat(needs.vents().toSquareFeet())
                 .isCloseTo(2.2, org.assertj.core.data.Offset.offset(1e-6));
+    }
+
+    /** A figure of husbandry comes out even on the keeper's own tape. */
+    @Test
+    void figuresAreWholeOnEitherTape() {
+        Flock flock = Flock.hens(Map.of(BirdClass.BANTAM, 3, BirdClass.STANDARD, 9));
+        Needs inches = Needs.of(flock, Site.BARE, UnitSystem.INCHES);
+        Needs metric = Needs.of(flock, Site.BARE, UnitSystem.MILLIMETRES);
+        assertThat(inches.apronFlat()).isEqualTo(Length.inches(24));
+        assertThat(metric.apronFlat()).isEqualTo(Length.mm(600));
+        assertThat(inches.roostHeight()).isEqualTo(Length.inches(48));
+        assertThat(metric.roostHeight()).isEqualTo(Length.mm(1200));
+        assertThat(inches.popDoorHeight()).isEqualTo(Length.inches(14));
+        assertThat(metric.popDoorHeight()).isEqualTo(Length.mm(350));
+        for (Needs needs : List.of(inches, metric)) {
+            for (Need line : needs.lines()) {
+                boolean mesh = line.kind() == Need.Kind.MESH || line.kind() == Need.Kind.GAP;
+                if (line.value() instanceof Length length && !mesh) {
+                    Length even = needs == inches ? Length.inches(1, 2) : Length.mm(5);
+                    assertThat(length).as(line.kind().name()).isEqualTo(length.floorTo(even));
+                }
+            }
+        }
     }
 
     @Test

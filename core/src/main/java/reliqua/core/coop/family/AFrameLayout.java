@@ -146,7 +146,7 @@ final class AFrameLayout {
     }
 
     Length nestLip() {
-        return nestFloor().plus(Needs.NEST_LIP);
+        return nestFloor().plus(needs.nestLip());
     }
 
     /** Underside of the roost bars: top of the ties that carry them. */
@@ -172,8 +172,8 @@ final class AFrameLayout {
 
     /** Middle of a bar from the front: evenly about the ridge. */
     Length barAt(int n) {
-        Length first = depth.half().minus(Needs.ROOST_SPACING.times(bars() - 1L).half());
-        return first.plus(Needs.ROOST_SPACING.times(n));
+        Length first = depth.half().minus(needs.roostSpacing().times(bars() - 1L).half());
+        return first.plus(needs.roostSpacing().times(n));
     }
 
     /** From the lowest bar to the battens above it. */

@@ -90,14 +90,14 @@ final class BoxPenLayout {
     }
 
     Length nestLip() {
-        return nestFloor(c).plus(Needs.NEST_LIP);
+        return nestFloor(c).plus(needs.nestLip());
     }
 
     private static Length ledgerTop(Choices c, Needs needs) {
         Section bar = c.section(Choices.Group.ROOSTS);
         Length overNests =
                 nestFloor(c)
-                        .plus(Needs.NEST_LIP)
+                        .plus(needs.nestLip())
                         .plus(Needs.NEST_BELOW_ROOST)
                         .minus(bar.thickness());
         Length least = c.section(Choices.Group.RUN).width().max(BAR_ABOVE_GROUND);
@@ -109,14 +109,15 @@ final class BoxPenLayout {
     }
 
     RoostBuilder roosts() {
-        Length from = room().y1().minus(Needs.ROOST_SPACING.times(bars())).minus(BEFORE_ROOST);
+        Length from = room().y1().minus(needs.roostSpacing().times(bars())).minus(BEFORE_ROOST);
         return new RoostBuilder(
                 room(),
                 bars(),
                 c.section(Choices.Group.ROOSTS),
                 frame,
                 from.max(room().y0()),
-                ledgerTop(c, needs));
+                ledgerTop(c, needs),
+                needs.roostSpacing());
     }
 
     InsideNests nests() {

@@ -44,7 +44,7 @@ record GroundNests(
                     top.minus(floor),
                     Solid.box(from.plus(skin), x1, y, y.plus(skin), floor, top));
         }
-        Length lip = floor.plus(Needs.NEST_LIP);
+        Length lip = floor.plus(needs.nestLip());
         nest(
                 book,
                 row,

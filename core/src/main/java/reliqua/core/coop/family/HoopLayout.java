@@ -151,7 +151,7 @@ final class HoopLayout {
     }
 
     Length nestLip() {
-        return nestFloor().plus(Needs.NEST_LIP);
+        return nestFloor().plus(needs.nestLip());
     }
 
     Length tieTop() {
@@ -176,8 +176,8 @@ final class HoopLayout {
 
     /** Middle of a bar from the front: evenly about the middle. */
     Length barAt(int n) {
-        Length first = depth.half().minus(Needs.ROOST_SPACING.times(bars() - 1L).half());
-        return first.plus(Needs.ROOST_SPACING.times(n));
+        Length first = depth.half().minus(needs.roostSpacing().times(bars() - 1L).half());
+        return first.plus(needs.roostSpacing().times(n));
     }
 
     /** From the outermost bar to the hoop above it. */

@@ -70,7 +70,7 @@ record InsideNests(
             Solid place = Solid.box(room.x0(), x1, y, y.plus(wide), bottom, bottom.plus(high));
             book.whole(Role.NEST_CRATE, crate.find(), List.of(), place);
         }
-        Length lip = bottom.plus(trim.width().min(Needs.NEST_LIP));
+        Length lip = bottom.plus(trim.width().min(needs.nestLip()));
         book.stick(
                 Role.NEST_RAIL,
                 trim,
@@ -108,7 +108,7 @@ record InsideNests(
                 row(),
                 needs.nestSide().plus(skin),
                 Solid.box(room.x0(), x1, y0, y1, top, top.plus(skin)));
-        Length lip = floor.plus(Needs.NEST_LIP);
+        Length lip = floor.plus(needs.nestLip());
         panel(book, row(), lip.minus(bottom), Solid.box(x1, x1.plus(skin), y0, y1, bottom, lip));
         bearers(book, y0, y1, x1, bottom);
         entrance(book, x1, y0, y1, lip, top);

@@ -75,7 +75,7 @@ final class LeastHeights {
         Length forBirds =
                 roostTop(sd)
                         .plus(needs.headroom())
-                        .minus(Needs.ROOST_SPACING.scaled(SingleSlope.PLAIN_LAPS));
+                        .minus(needs.roostSpacing().scaled(SingleSlope.PLAIN_LAPS));
         Length popSill = needs.litterSill().max(st.times(2));
         Length popTop = popSill.plus(needs.popDoorHeight()).plus(st.times(2));
         Length forDoor = popTop.max(Length.mm(600)).plus(DOOR_ROOM).minus(fall());

@@ -218,7 +218,7 @@ final class PalletLayout {
     }
 
     Length nestLip() {
-        return nestFloor().plus(Needs.NEST_LIP);
+        return nestFloor().plus(needs.nestLip());
     }
 
     RoostBuilder roosts() {
@@ -231,10 +231,11 @@ final class PalletLayout {
         int bars = RoostBuilder.bars(room(), needs);
         Length from =
                 room().y1()
-                        .minus(Needs.ROOST_SPACING.times(bars))
+                        .minus(needs.roostSpacing().times(bars))
                         .minus(BEFORE_ROOST)
                         .max(room().y0());
-        return new RoostBuilder(room(), bars, bar, wall(), from, top.ceilTo(c.step()));
+        return new RoostBuilder(
+                room(), bars, bar, wall(), from, top.ceilTo(c.step()), needs.roostSpacing());
     }
 
     /** Pallets a house of this size takes, those sawn down sharing where they can. */

@@ -7,7 +7,6 @@ import reliqua.core.coop.Corner;
 import reliqua.core.coop.Opening;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
-import reliqua.core.flock.Needs;
 import reliqua.core.flock.Proof;
 import reliqua.core.measure.Angle;
 import reliqua.core.measure.Length;
@@ -278,8 +277,8 @@ final class PoleBuilder {
         skirt(d, Solid.box(w, w.plus(MESH), zero, d, low(), PoleLayout.BOARDS_FROM));
     }
 
-    private static Length low() {
-        return Needs.APRON_BURIED.negated();
+    private Length low() {
+        return at.needs.apronBuried().negated();
     }
 
     private void skirt(Length along, Solid solid) {

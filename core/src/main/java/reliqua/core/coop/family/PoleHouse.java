@@ -180,7 +180,7 @@ final class PoleHouse implements CoopFamily {
         int pens = brief.addOns().contains(AddOn.TWO_PENS) ? 2 : 1;
         int nests = Math.ceilDiv(needs.nests(), pens);
         long bars = Math.ceilDiv(needs.roost().nm(), width.minus(st.times(2)).nm());
-        Length roosts = Needs.ROOST_SPACING.times(bars).plus(Needs.ROOST_SPACING.half());
+        Length roosts = needs.roostSpacing().times(bars).plus(needs.roostSpacing().half());
         Length row = needs.nestSide().times(nests).plus(choices.skin().times(nests + 1L));
         return walls.plus(roosts).plus(row).ceilTo(choices.step());
     }

@@ -249,7 +249,7 @@ final class PoleLayout {
     }
 
     Length nestLip() {
-        return nestFloor().plus(Needs.NEST_LIP);
+        return nestFloor().plus(needs.nestLip());
     }
 
     InsideNests nests(Pen pen) {
@@ -259,7 +259,7 @@ final class PoleLayout {
                         ? Length.ZERO
                         : room().y1()
                                 .minus(roosts.at(roosts.bars() - 1))
-                                .plus(Needs.ROOST_SPACING.half());
+                                .plus(needs.roostSpacing().half());
         Room room = pen.room();
         Length rail = pen.ledgers().left() ? Length.ZERO : girt().thickness().half();
         return new InsideNests(
@@ -286,6 +286,7 @@ final class PoleLayout {
                 girt(),
                 room().y0(),
                 over.plus(girt().width()).ceilTo(c.step()),
+                needs.roostSpacing(),
                 pen.ledgers());
     }
 }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import reliqua.core.coop.Coop;
 import reliqua.core.measure.Length;
+import reliqua.core.measure.UnitSystem;
 import reliqua.core.stock.FoundPart;
 
 /** The raised house: a single-slope roof on legs, reached from outside. */
@@ -65,7 +66,7 @@ final class RaisedHouse extends ShedFamily {
 
     @Override
     Map<String, Length> usual(Choices choices) {
-        return Map.of(LEGS, USUAL_LEGS.ceilTo(choices.step()));
+        return Map.of(LEGS, UnitSystem.ofStep(choices.step()).natural(USUAL_LEGS));
     }
 
     @Override

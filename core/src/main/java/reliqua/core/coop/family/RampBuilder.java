@@ -7,6 +7,7 @@ import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
 import reliqua.core.measure.Angle;
 import reliqua.core.measure.Length;
+import reliqua.core.measure.UnitSystem;
 
 /** The ramp up to the pop door, with its cleats: its foot on the ground, its head on a ledger. */
 final class RampBuilder {
@@ -19,10 +20,12 @@ final class RampBuilder {
 
     private final PopHole hole;
     private final PartsBook book;
+    private final Length wide;
 
     RampBuilder(PopHole hole, PartsBook book) {
         this.hole = hole;
         this.book = book;
+        this.wide = UnitSystem.ofStep(hole.step()).natural(RAMP_WIDTH);
     }
 
     /** How far out before the frame the ramp's foot is. */
@@ -44,8 +47,8 @@ final class RampBuilder {
 
     void build() {
         Length middle = hole.middle();
-        Length x0 = middle.minus(RAMP_WIDTH.half());
-        Length x1 = x0.plus(RAMP_WIDTH);
+        Length x0 = middle.minus(wide.half());
+        Length x1 = x0.plus(wide);
         Length t = hole.door();
         Length tt = hole.trim().thickness();
         Length tw = hole.trim().width();
@@ -59,7 +62,7 @@ final class RampBuilder {
         book.panel(
                 Role.RAMP_BOARD,
                 t,
-                RAMP_WIDTH,
+                wide,
                 to.minus(from).ceilTo(hole.step()),
                 new Solid(Axis.X, onRamp(from, to, t.negated(), Length.ZERO), List.of(), x0, x1));
         for (Length x : List.of(x0, x1.minus(tw))) {
@@ -80,7 +83,7 @@ final class RampBuilder {
             book.stick(
                     Role.RAMP_CLEAT,
                     hole.trim(),
-                    RAMP_WIDTH,
+                    wide,
                     new Solid(Axis.X, onRamp(up, up.plus(tw), Length.ZERO, tt), List.of(), x0, x1));
         }
     }
@@ -93,7 +96,7 @@ final class RampBuilder {
         book.stick(
                 Role.RAMP_LEDGER,
                 hole.trim(),
-                RAMP_WIDTH,
+                wide,
                 Solid.box(
                         x0,
                         x1,

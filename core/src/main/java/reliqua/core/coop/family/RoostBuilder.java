@@ -19,6 +19,7 @@ import reliqua.core.stock.Section;
  * @param ledger section of what they rest on, on edge
  * @param ledgerFrom where the ledgers begin, before the foremost bar
  * @param ledgerTop underside of the bars
+ * @param spacing from bar to bar, and from the wall to the first
  * @param ledgers which sides have one; on the other the bars rest on a rail that is there
  */
 record RoostBuilder(
@@ -28,6 +29,7 @@ record RoostBuilder(
         Section ledger,
         Length ledgerFrom,
         Length ledgerTop,
+        Length spacing,
         Ledgers ledgers) {
     /** Sides with a ledger. */
     record Ledgers(boolean left, boolean right) {
@@ -38,8 +40,14 @@ record RoostBuilder(
 
     /** On two ledgers. */
     RoostBuilder(
-            Room room, int bars, Section bar, Section ledger, Length ledgerFrom, Length ledgerTop) {
-        this(room, bars, bar, ledger, ledgerFrom, ledgerTop, Ledgers.BOTH);
+            Room room,
+            int bars,
+            Section bar,
+            Section ledger,
+            Length ledgerFrom,
+            Length ledgerTop,
+            Length spacing) {
+        this(room, bars, bar, ledger, ledgerFrom, ledgerTop, spacing, Ledgers.BOTH);
     }
 
     private static final Length FARTHEST = Length.mm(1150);
@@ -51,7 +59,7 @@ record RoostBuilder(
 
     /** Middle of a bar, counted from the back wall. */
     Length at(int n) {
-        return room.y1().minus(Needs.ROOST_SPACING.times(n + 1L));
+        return room.y1().minus(spacing.times(n + 1L));
     }
 
     Length top() {
@@ -65,7 +73,7 @@ record RoostBuilder(
 
     void build(PartsBook book) throws Unbuildable {
         Unbuildable.unless(
-                at(bars - 1).minus(room.y0()).atLeast(Needs.ROOST_SPACING),
+                at(bars - 1).minus(room.y0()).atLeast(spacing),
                 Sum.of("family.roosts", bars, room.depth()));
         Length thick = ledger.thickness();
         List<Length> sides = new ArrayList<>();

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import reliqua.core.measure.Length;
+import reliqua.core.measure.UnitSystem;
 
 /** What houses with stud walls on a floor frame have in common: how their size is found. */
 abstract class ShedFamily implements CoopFamily {
@@ -33,7 +34,7 @@ abstract class ShedFamily implements CoopFamily {
         Map<String, Length> lengths = new LinkedHashMap<>(usual(choices));
         lengths.put(ShedDimensions.WIDTH, width);
         lengths.put(ShedDimensions.DEPTH, depth);
-        lengths.put(ShedDimensions.OVERHANG, OVERHANG.ceilTo(choices.step()));
+        lengths.put(ShedDimensions.OVERHANG, UnitSystem.ofStep(choices.step()).natural(OVERHANG));
         lengths.replaceAll(held::getOrDefault);
         return settled(new DesignSpec(id(), lengths, choices, brief.addOns()), brief, held);
     }

@@ -301,7 +301,7 @@ final class ShedLayout {
     }
 
     Length nestLip() {
-        return nestFloor().plus(Needs.NEST_LIP);
+        return nestFloor().plus(needs.nestLip());
     }
 
     Length nestOpeningTop() {
@@ -311,10 +311,10 @@ final class ShedLayout {
     private static Length nestTop(Needs needs) {
         Length open =
                 needs.nestHeight()
-                        .minus(Needs.NEST_LIP)
+                        .minus(needs.nestLip())
                         .max(NEST_OPENING_LOW)
                         .min(NEST_OPENING_HIGH);
-        return needs.nestFloor().plus(Needs.NEST_LIP).plus(open);
+        return needs.nestFloor().plus(needs.nestLip()).plus(open);
     }
 
     /** Underside of the roost ledgers above the deck: over the nest openings. */
@@ -389,7 +389,14 @@ final class ShedLayout {
 
     /** The roosts; only where any bird roosts. */
     RoostBuilder roosts() {
-        return new RoostBuilder(room(), roostBars(), roost(), wall(), room().y0(), ledgerTop());
+        return new RoostBuilder(
+                room(),
+                roostBars(),
+                roost(),
+                wall(),
+                room().y0(),
+                ledgerTop(),
+                needs.roostSpacing());
     }
 
     /** The pop door's opening. */

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
+import reliqua.core.measure.UnitSystem;
 
 /** Sizes of houses with stud walls on a floor frame. */
 final class ShedSizes {
@@ -73,9 +74,12 @@ final class ShedSizes {
     /** Overhangs that keep the drip off the walls and waste little. */
     static CoopFamily.FreeLength overhangs(Choices choices) {
         return new CoopFamily.FreeLength.OneOf(
-                ShedDimensions.OVERHANG,
-                List.of(150, 165, 200, 225, 250).stream()
-                        .map(mm -> Length.mm(mm).floorTo(choices.step()))
-                        .toList());
+                ShedDimensions.OVERHANG, overhangs(UnitSystem.ofStep(choices.step())));
+    }
+
+    private static List<Length> overhangs(UnitSystem system) {
+        return system == UnitSystem.INCHES
+                ? List.of(6, 7, 8, 9, 10).stream().map(Length::inches).toList()
+                : List.of(150, 165, 200, 225, 250).stream().map(Length::mm).toList();
     }
 }

@@ -2,7 +2,6 @@ package reliqua.core.coop.family;
 
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
-import reliqua.core.flock.Needs;
 import reliqua.core.flock.Practice;
 import reliqua.core.flock.Proof;
 import reliqua.core.measure.Length;
@@ -40,7 +39,7 @@ final class UndersideBuilder {
             buried(width, depth);
             return;
         }
-        Length out = Needs.APRON_FLAT;
+        Length out = at.needs().apronFlat();
         Length all0 = out.negated();
         Length all1 = width.plus(out);
         apron(all1.minus(all0), ground(all0, all1, depth, depth.plus(out)));
@@ -75,7 +74,7 @@ final class UndersideBuilder {
         Length left = at.runFrame().negated();
         Length right = at.width().minus(left);
         Length front = runFront();
-        Length down = Needs.APRON_BURIED.negated();
+        Length down = at.needs().apronBuried().negated();
         Length zero = Length.ZERO;
         Length wide = right.minus(left);
         buried(wide, Solid.box(left, right, front.minus(thin), front, down, zero));
@@ -87,7 +86,7 @@ final class UndersideBuilder {
     private void buried(Length width, Length depth) {
         Length thin = MESH_THICKNESS;
         Length zero = Length.ZERO;
-        Length down = Needs.APRON_BURIED.negated();
+        Length down = at.needs().apronBuried().negated();
         if (at.runOut().isPresent()) {
             buriedRun();
         } else {
@@ -99,7 +98,7 @@ final class UndersideBuilder {
     }
 
     private void buried(Length length, Solid solid) {
-        book.mesh(Role.APRON, Proof.USUAL_ELSEWHERE, Needs.APRON_BURIED, length, solid);
+        book.mesh(Role.APRON, Proof.USUAL_ELSEWHERE, at.needs().apronBuried(), length, solid);
     }
 
     /** Round the space below the mesh may be as wide as the animals about allow. */
@@ -117,6 +116,6 @@ final class UndersideBuilder {
 
     /** Diggers are as large as foxes: nothing on the ground needs finer mesh than they do. */
     private void apron(Length length, Solid solid) {
-        book.mesh(Role.APRON, Proof.USUAL_ELSEWHERE, Needs.APRON_FLAT, length, solid);
+        book.mesh(Role.APRON, Proof.USUAL_ELSEWHERE, at.needs().apronFlat(), length, solid);
     }
 }
