@@ -60,7 +60,7 @@ class FitStationTest {
         robot.interact(() -> window.fire("view-FRONT"));
         DrivenWindow.settle();
         Node handle = robot.lookup("#pull-width").query();
-        robot.drag(handle, MouseButton.PRIMARY).moveBy(-12, 0).moveBy(-12, 0).drop();
+        robot.drag(handle, MouseButton.PRIMARY).moveBy(-8, 0).moveBy(-8, 0).drop();
         DrivenWindow.until(() -> window.project().held().containsKey("width"));
         assertThat(window.project().held().get("width")).isLessThan(before);
         assertThat(window.project().chosen()).isEmpty();

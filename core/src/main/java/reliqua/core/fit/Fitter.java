@@ -140,8 +140,9 @@ public final class Fitter {
         if (!request.family().ownGroups().isEmpty()) {
             drawn = ownFrames(first, drawn, soFar);
         }
+        boolean glance = passes < PASSES;
         List<Candidate> near =
-                drawn.stream().anyMatch(Fitter::isFree) ? List.of() : supplied(first);
+                glance || drawn.stream().anyMatch(Fitter::isFree) ? List.of() : supplied(first);
         drawn = sorted(drawn, near);
         drawn.stream().findFirst().ifPresent(soFar);
         for (Choices other : otherChoices(first)) {
