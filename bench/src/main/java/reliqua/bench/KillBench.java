@@ -31,6 +31,9 @@ public final class KillBench {
     private static final int USUAL_TIMES = 100;
     private static final int MOST_BIRDS = 90;
 
+    /** More saves than one child lives to make: every save has a number of its own. */
+    private static final int A_LIFE = 1000;
+
     /** From the first save to the kill, in milliseconds: a save takes some ten of them. */
     private static final int LATEST = 250;
 
@@ -40,8 +43,8 @@ public final class KillBench {
 
     /** Entry point; as the child that is killed with a file after {@code saving}. */
     public static void main(String[] args) throws Exception {
-        if (args.length > 1 && args[0].equals(SAVING)) {
-            saveOnAndOn(Path.of(args[1]));
+        if (args.length > 2 && args[0].equals(SAVING)) {
+            saveOnAndOn(Path.of(args[1]), Integer.parseInt(args[2]));
             return;
         }
         int times = args.length > 0 ? Integer.parseInt(args[0]) : USUAL_TIMES;
@@ -65,11 +68,11 @@ public final class KillBench {
     }
 
     /** Saves a project with one bird more each time, and tells of every save that is done. */
-    private static void saveOnAndOn(Path file) throws Exception {
+    private static void saveOnAndOn(Path file, int first) throws Exception {
         try (ProjectStore store =
                 Files.exists(file) ? ProjectStore.open(file).store() : ProjectStore.fresh(file)) {
             Project demo = DemoProjects.ternLane(Merchants::priceBook, new Climates());
-            for (int save = 1; ; save++) {
+            for (int save = first; ; save++) {
                 if (store.save(numbered(demo, save)) instanceof ProjectStore.Outcome.Saved) {
                     System.out.println(save);
                 }
@@ -98,8 +101,9 @@ public final class KillBench {
         void run(int times, Random random, Path folder) throws Exception {
             for (int n = 0; n < times; n++) {
                 Path file = folder.resolve("kill" + n % 5 + ProjectFile.ENDING);
-                int told = kill(file, random);
-                saves += told;
+                int first = n * A_LIFE + 1;
+                int told = kill(file, first, random);
+                saves += told == 0 ? 0 : told - first + 1;
                 look(file, told);
             }
             try (Stream<Path> all = Files.list(folder)) {
@@ -141,7 +145,8 @@ public final class KillBench {
     }
 
     /** The last save the child told of before it was killed. */
-    private static int kill(Path file, Random random) throws IOException, InterruptedException {
+    private static int kill(Path file, int first, Random random)
+            throws IOException, InterruptedException {
         Process child =
                 new ProcessBuilder(
                                 ProcessHandle.current().info().command().orElse("java"),
@@ -149,16 +154,17 @@ public final class KillBench {
                                 System.getProperty("java.class.path"),
                                 KillBench.class.getName(),
                                 SAVING,
-                                file.toString())
+                                file.toString(),
+                                String.valueOf(first))
                         .redirectError(ProcessBuilder.Redirect.DISCARD)
                         .start();
         AtomicInteger last = new AtomicInteger();
         try (BufferedReader told =
                 new BufferedReader(
                         new InputStreamReader(child.getInputStream(), StandardCharsets.UTF_8))) {
-            String first = told.readLine();
-            if (first != null) {
-                last.set(Integer.parseInt(first));
+            String done = told.readLine();
+            if (done != null) {
+                last.set(Integer.parseInt(done));
                 Thread.sleep(random.nextInt(LATEST));
             }
             child.destroyForcibly();

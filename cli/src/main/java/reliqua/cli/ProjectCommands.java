@@ -29,6 +29,7 @@ import reliqua.core.project.Kinds;
 import reliqua.core.project.Project;
 import reliqua.core.project.Shopping;
 import reliqua.core.stock.Lot;
+import reliqua.core.stock.PriceBook;
 import reliqua.files.Exports;
 import reliqua.files.FitsJson;
 import reliqua.files.HeapCsv;
@@ -38,6 +39,7 @@ import reliqua.files.NeedsJson;
 import reliqua.files.NeedsText;
 import reliqua.files.PacketPdf;
 import reliqua.files.PlanCsv;
+import reliqua.files.PriceCsv;
 import reliqua.files.ProjectFile;
 import reliqua.files.TableImport;
 import reliqua.files.TextFile;
@@ -280,6 +282,7 @@ final class ProjectCommands {
     /** What can be exported. */
     enum What {
         heap,
+        prices,
         pieces,
         buy,
         cuts,
@@ -319,6 +322,10 @@ final class ProjectCommands {
             Project loaded = load();
             if (what == What.heap) {
                 Output.write(target, HeapCsv.write(loaded.heap()));
+                return 0;
+            }
+            if (what == What.prices) {
+                Output.write(target, PriceCsv.write(loaded.prices()));
                 return 0;
             }
             Design design = design(loaded);
@@ -373,15 +380,32 @@ final class ProjectCommands {
                 description = "the project file")
         private Path project = Path.of("");
 
+        @Option(
+                names = "--prices",
+                description = "the table is a price book; it takes the place of the present one")
+        private boolean prices;
+
         @Spec private @Nullable CommandSpec spec;
 
         @Override
         public Integer call() throws IOException, InputException {
             try (HeldProject held = HeldProject.take(project)) {
                 Project loaded = held.load();
-                held.save(loaded.adding(lots(TextFile.read(table), loaded.keeper().tape())));
+                String text = TextFile.read(table);
+                held.save(
+                        prices
+                                ? loaded.withPrices(prices(text, loaded))
+                                : loaded.adding(lots(text, loaded.keeper().tape())));
             }
             return 0;
+        }
+
+        private PriceBook prices(String text, Project loaded) throws InputException {
+            return PriceCsv.read(
+                    text,
+                    table.toString(),
+                    loaded.keeper().tape().system(),
+                    loaded.prices().merchant());
         }
 
         /** Of a heap table as it is written here, or of anybody's whose every line is clear. */

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.Supplier;
 import javafx.scene.control.Button;
@@ -208,14 +207,13 @@ class OpenProjectTest {
                 () -> robot.lookup("#compare-kinds").queryAs(Button.class).getText();
         assertThat(caption.get()).isEqualTo("Compare kinds");
         robot.interact(() -> robot.lookup("#compare-kinds").queryAs(Button.class).fire());
-        WaitForAsyncUtils.waitFor(
-                60,
-                TimeUnit.SECONDS,
+        // The buttons are made anew now and then, so that for a moment there is none.
+        DrivenWindow.until(
                 () ->
                         robot.lookup("#kind-raised")
-                                .queryAs(ToggleButton.class)
-                                .getText()
-                                .contains("$"));
+                                .<ToggleButton>tryQuery()
+                                .filter(kind -> kind.getText().contains("$"))
+                                .isPresent());
         assertThat(caption.get()).isEqualTo("Stop comparing");
         robot.interact(() -> robot.lookup("#compare-kinds").queryAs(Button.class).fire());
         assertThat(caption.get()).isEqualTo("Compare kinds");

@@ -44,6 +44,7 @@ public final class Exports {
         put(files, "pieces.csv", PlanCsv.pieces(coop, plan, tape));
         put(files, "layout.csv", PlanCsv.layout(coop, tape));
         put(files, "cuts.csv", PlanCsv.cuts(plan, tape));
+        put(files, "prices.csv", PriceCsv.write(project.prices()));
         put(files, "buy.csv", PlanCsv.bill(design.bill()));
         put(files, "buy.txt", Shopping.text(design, tape));
         put(files, "log.csv", LogCsv.write(project.book().log()));

@@ -13,8 +13,6 @@ import reliqua.core.keep.Entry;
 import reliqua.core.measure.UnitSystem;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Heap;
-import reliqua.core.stock.Lot;
-import reliqua.core.stock.Offer;
 import reliqua.core.stock.Photo;
 import reliqua.files.disk.Generations;
 import reliqua.files.disk.SafeFile;
@@ -65,7 +63,7 @@ public final class ProjectFile {
         Archive.Maker zip = new Archive.Maker();
         zip.text(JSON, ProjectJson.write(project));
         zip.text(HEAP, HeapCsv.write(project.heap()));
-        zip.text(PRICES, HeapCsv.write(asLots(project.prices().offers())));
+        zip.text(PRICES, HeapCsv.write(PriceCsv.asLots(project.prices().offers())));
         Heap cut = CutsJson.things(project.cuts());
         zip.text(CUT, HeapCsv.write(cut));
         zip.text(LOG, LogCsv.write(project.book().log()));
@@ -82,32 +80,6 @@ public final class ProjectFile {
                 .flatMap(lot -> lot.provenance().photos().stream())
                 .forEach(photo -> photos.put(photo.name(), photo));
         return photos.values();
-    }
-
-    /** Offers share the heap's table: the name is the note, the price is what one costs. */
-    private static Heap asLots(List<Offer> offers) {
-        return new Heap(
-                offers.stream()
-                        .map(
-                                o ->
-                                        new Lot(
-                                                o.id(),
-                                                1,
-                                                o.material(),
-                                                new Lot.Provenance("", "", o.name(), o.price())))
-                        .toList());
-    }
-
-    private static List<Offer> asOffers(Heap heap) {
-        return heap.lots().stream()
-                .map(
-                        l ->
-                                new Offer(
-                                        l.id(),
-                                        l.provenance().note(),
-                                        l.material(),
-                                        l.provenance().paid()))
-                .toList();
     }
 
     /**
@@ -187,7 +159,7 @@ public final class ProjectFile {
                             name + " > " + JSON,
                             heap,
                             cut,
-                            asOffers(prices),
+                            PriceCsv.asOffers(prices),
                             log());
             return new Opened(project, missing);
         }

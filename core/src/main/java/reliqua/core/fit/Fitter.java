@@ -1,9 +1,12 @@
 package reliqua.core.fit;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
@@ -40,7 +43,7 @@ public final class Fitter {
     private static final int MOST_FRAMES = 3;
 
     private static final int PASSES = 3;
-    private static final int SUPPLIED = 24;
+    private static final int SUPPLIED = 12;
     private static final int NEAR = 2;
     private static final int EXACT = 3;
 
@@ -140,17 +143,19 @@ public final class Fitter {
         if (!request.family().ownGroups().isEmpty()) {
             drawn = ownFrames(first, drawn, soFar);
         }
-        boolean glance = passes < PASSES;
-        List<Candidate> near =
-                glance || drawn.stream().anyMatch(Fitter::isFree) ? List.of() : supplied(first);
-        drawn = sorted(drawn, near);
-        drawn.stream().findFirst().ifPresent(soFar);
         for (Choices other : otherChoices(first)) {
             if (drawn.isEmpty()) {
                 first = other;
                 drawn = allSizes(first, soFar);
             }
         }
+        boolean glance = passes < PASSES;
+        Map<Candidate, Double> near =
+                glance || drawn.stream().anyMatch(Fitter::isFree)
+                        ? Map.of()
+                        : supplied(drawn.isEmpty() ? first : drawn.getFirst().spec().choices());
+        drawn = sorted(drawn, near.keySet());
+        drawn.stream().findFirst().ifPresent(soFar);
         Optional<Candidate> standard = trial.quick(houses.standardSize(first));
         List<Candidate> starts = starts(drawn, standard);
         List<Candidate> climbed = new ArrayList<>();
@@ -158,11 +163,8 @@ public final class Fitter {
             progress.report(0.4 + 0.4 * n / starts.size(), Words.say("fit.changes"));
             climbed.add(climb(starts.get(n)));
         }
-        return Optional.of(
-                new Seen(
-                        distinct(Stream.concat(climbed.stream(), drawn.stream())),
-                        near.stream().limit(NEAR).toList(),
-                        standard));
+        List<Candidate> found = distinct(Stream.concat(climbed.stream(), drawn.stream()));
+        return Optional.of(new Seen(found, promising(near, found), standard));
     }
 
     /**
@@ -189,13 +191,34 @@ public final class Fitter {
         return all;
     }
 
-    /** Of the houses whose pieces lie there nearly as they are: those no rule refuses. */
-    private List<Candidate> supplied(Choices first) {
-        List<DesignSpec> best = supplied.best(first, SUPPLIED);
-        trial.all(best);
-        return best.stream()
-                .flatMap(spec -> trial.quick(spec).stream())
-                .filter(c -> c.faults() == 0)
+    /**
+     * Of the houses whose pieces lie there nearly as they are: those no rule refuses, with about
+     * what each leaves to buy.
+     */
+    private Map<Candidate, Double> supplied(Choices first) {
+        Map<DesignSpec, Double> best = supplied.best(first, SUPPLIED);
+        trial.all(List.copyOf(best.keySet()));
+        Map<Candidate, Double> sound = new LinkedHashMap<>();
+        best.forEach(
+                (spec, cost) ->
+                        trial.quick(spec)
+                                .filter(c -> c.faults() == 0)
+                                .ifPresent(c -> sound.put(c, cost)));
+        return sound;
+    }
+
+    /** Those that may turn out cheaper than the best that heuristics have found. */
+    private static List<Candidate> promising(Map<Candidate, Double> near, List<Candidate> found) {
+        double best =
+                found.stream()
+                        .filter(c -> c.faults() == 0 && c.plan().missing().isEmpty())
+                        .mapToDouble(c -> c.weighed().amount())
+                        .min()
+                        .orElse(Double.POSITIVE_INFINITY);
+        return near.entrySet().stream()
+                .filter(e -> e.getValue() < best)
+                .map(Map.Entry::getKey)
+                .limit(NEAR)
                 .toList();
     }
 
@@ -205,7 +228,7 @@ public final class Fitter {
                 && candidate.weighed().isZero();
     }
 
-    private static List<Candidate> sorted(List<Candidate> some, List<Candidate> more) {
+    private static List<Candidate> sorted(List<Candidate> some, Collection<Candidate> more) {
         return Stream.concat(some.stream(), more.stream()).sorted(Candidate.ORDER).toList();
     }
 

@@ -33,7 +33,7 @@ final class HouseSizes {
 
     private static final double BEYOND_LEAST = 1.3;
     private static final int SIZES = 10;
-    private static final Length STEP = Length.mm(20);
+    private static final Length STEP = Length.mm(25);
     private static final Length FINE = Length.mm(3);
     private static final int ROUNDS = 6;
 

@@ -3,10 +3,12 @@ package reliqua.core.fit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -51,6 +53,7 @@ final class SuppliedSizes {
     private final SheetOptions sheets;
     private final HouseSizes houses;
     private final Supply supply;
+    private final Map<Choices.Group, List<Section>> options = new ConcurrentHashMap<>();
 
     SuppliedSizes(
             FitRequest request,
@@ -75,20 +78,23 @@ final class SuppliedSizes {
                         .thenComparing(r -> r.spec().depth());
     }
 
-    /** So many houses, least to buy first. */
-    List<DesignSpec> best(Choices first, int limit) {
+    /** So many houses with about what each leaves to buy, least first. */
+    Map<DesignSpec, Double> best(Choices first, int limit) {
         List<Rated> rough =
                 sorted(
                         houses.widthsInSteps(first).parallelStream()
                                 .filter(_ -> !progress.cancelled())
-                                .flatMap(width -> supplied(first, width).stream()));
-        List<Rated> seamed =
-                sorted(rough.parallelStream().limit(KEPT).map(this::seamed).map(this::judged));
+                                .flatMap(width -> glanced(first, width).stream()));
+        List<Rated> drawn =
+                sorted(rough.parallelStream().limit(KEPT).flatMap(r -> supplied(r).stream()));
+        List<Rated> seamed = sorted(drawn.parallelStream().map(this::seamed).map(this::judged));
         List<Rated> improved = sorted(seamed.parallelStream().limit(REFINED).map(this::improved));
         Stream<Rated> fine = improved.parallelStream().flatMap(this::near).map(this::judged);
         List<Rated> all =
                 sorted(Stream.of(seamed.stream(), improved.stream(), fine).flatMap(some -> some));
-        return apart(all).stream().map(Rated::spec).limit(limit).toList();
+        Map<DesignSpec, Double> best = new LinkedHashMap<>();
+        apart(all).stream().limit(limit).forEach(r -> best.put(r.spec(), r.cost()));
+        return best;
     }
 
     private static List<Rated> sorted(Stream<Rated> rated) {
@@ -100,6 +106,9 @@ final class SuppliedSizes {
      * of another section may be one stick instead of two, a wall lower.
      */
     private Rated improved(Rated house) {
+        if (house.cost() == 0) {
+            return house;
+        }
         Rated best = house;
         for (Choices.Group group : house.pieces().groups()) {
             Choices now = best.spec().choices();
@@ -119,6 +128,8 @@ final class SuppliedSizes {
     private Rated best(Rated now, Stream<Choices> others) {
         return others.filter(_ -> !progress.cancelled())
                 .flatMap(c -> rated(tight(c, now.spec().width())).stream())
+                // Judging adds to the cost at most: what is no better now never is.
+                .filter(r -> Rated.ORDER.compare(r, now) < 0)
                 .map(this::judged)
                 .min(Rated.ORDER)
                 .filter(other -> Rated.ORDER.compare(other, now) < 0)
@@ -159,10 +170,22 @@ final class SuppliedSizes {
                 .flatMap(width -> rated(tight(house.spec().choices(), width)).stream());
     }
 
-    private Optional<Rated> supplied(Choices first, Length width) {
+    /** A width with what would be chosen for its pieces, not drawn anew. */
+    private Optional<Rated> glanced(Choices first, Length width) {
         return rated(tight(first, width))
-                .flatMap(r -> rated(tight(chosen(r), width)))
-                .flatMap(r -> rated(tight(chosen(r), width)));
+                .map(
+                        house -> {
+                            Choices chosen = chosen(house);
+                            return new Rated(
+                                    tight(chosen, width),
+                                    house.pieces(),
+                                    cost(house.pieces(), chosen));
+                        });
+    }
+
+    /** Drawn with what was chosen, which changes its pieces a little, and chosen again. */
+    private Optional<Rated> supplied(Rated house) {
+        return rated(house.spec()).flatMap(r -> rated(tight(chosen(r), r.spec().width())));
     }
 
     private DesignSpec tight(Choices choices, Length width) {
@@ -229,16 +252,20 @@ final class SuppliedSizes {
     }
 
     private Stream<Choices> with(Choices now, Choices.Group group) {
-        return sections.all(group).stream().map(section -> now.with(group, section));
+        return options(group).stream().map(section -> now.with(group, section));
     }
 
     /** What two groups have changed over: each may hold what the other needs. */
     private Stream<Choices> exchanged(Choices now, Choices.Group group, Pieces pieces) {
         Section mine = now.section(group);
         return pieces.groups().stream()
-                .filter(g -> sections.all(group).contains(now.section(g)))
-                .filter(g -> sections.all(g).contains(mine))
+                .filter(g -> options(group).contains(now.section(g)))
+                .filter(g -> options(g).contains(mine))
                 .map(g -> now.with(group, now.section(g)).with(g, mine));
+    }
+
+    private List<Section> options(Choices.Group group) {
+        return options.computeIfAbsent(group, sections::all);
     }
 
     private Choices cheapest(

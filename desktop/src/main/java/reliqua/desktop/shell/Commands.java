@@ -39,6 +39,7 @@ import reliqua.files.InputException;
 import reliqua.files.KeepCalendar;
 import reliqua.files.KeepPdf;
 import reliqua.files.PacketPdf;
+import reliqua.files.PriceCsv;
 import reliqua.files.ProjectFile;
 import reliqua.files.TableImport;
 import reliqua.files.TextFile;
@@ -111,6 +112,7 @@ final class Commands {
                                 () -> ExampleCards.show(shell.getScene().getWindow(), this::demo)),
                         new SeparatorMenuItem(),
                         item("menu.import", this::importHeap),
+                        item("menu.prices", this::readPrices),
                         item("menu.tape", this::tape),
                         item("menu.packet", this::packet),
                         item("menu.year", this::year),
@@ -313,6 +315,29 @@ final class Commands {
         if (file != null) {
             take(file.toPath());
         }
+    }
+
+    /** A price book from a table takes the place of the present one. */
+    private void readPrices() {
+        File file =
+                chooser("menu.prices", "file.table", ".csv")
+                        .showOpenDialog(shell.getScene().getWindow());
+        if (file == null) {
+            return;
+        }
+        Project now = workspace.project();
+        workspace
+                .background()
+                .run(
+                        () ->
+                                PriceCsv.read(
+                                        TextFile.read(file.toPath()),
+                                        file.getName(),
+                                        now.keeper().tape().system(),
+                                        now.prices().merchant()),
+                        prices ->
+                                workspace.edit(Texts.get("edit.prices"), p -> p.withPrices(prices)),
+                        e -> workspace.tell(Reasons.of(e)));
     }
 
     /** Opens a project, or adds a heap. */
