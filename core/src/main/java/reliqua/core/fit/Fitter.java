@@ -143,19 +143,17 @@ public final class Fitter {
         if (!request.family().ownGroups().isEmpty()) {
             drawn = ownFrames(first, drawn, soFar);
         }
+        boolean glance = passes < PASSES;
+        Map<Candidate, Double> near =
+                glance || drawn.stream().anyMatch(Fitter::isFree) ? Map.of() : supplied(first);
+        drawn = sorted(drawn, near.keySet());
+        drawn.stream().findFirst().ifPresent(soFar);
         for (Choices other : otherChoices(first)) {
             if (drawn.isEmpty()) {
                 first = other;
                 drawn = allSizes(first, soFar);
             }
         }
-        boolean glance = passes < PASSES;
-        Map<Candidate, Double> near =
-                glance || drawn.stream().anyMatch(Fitter::isFree)
-                        ? Map.of()
-                        : supplied(drawn.isEmpty() ? first : drawn.getFirst().spec().choices());
-        drawn = sorted(drawn, near.keySet());
-        drawn.stream().findFirst().ifPresent(soFar);
         Optional<Candidate> standard = trial.quick(houses.standardSize(first));
         List<Candidate> starts = starts(drawn, standard);
         List<Candidate> climbed = new ArrayList<>();
