@@ -9,6 +9,8 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.BooleanSupplier;
@@ -80,6 +82,18 @@ final class DrivenWindow {
     static void until(BooleanSupplier condition) throws TimeoutException {
         WaitForAsyncUtils.waitFor(PATIENCE, TimeUnit.SECONDS, condition::getAsBoolean);
         WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Looks on the window's own thread, where nothing is made anew between two looks. */
+    static void untilShown(Callable<Boolean> condition) throws TimeoutException {
+        until(
+                () -> {
+                    try {
+                        return WaitForAsyncUtils.asyncFx(condition).get();
+                    } catch (InterruptedException | ExecutionException e) {
+                        return false;
+                    }
+                });
     }
 
     /** Until the search has come to its end with a house. */

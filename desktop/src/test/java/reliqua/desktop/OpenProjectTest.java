@@ -207,8 +207,7 @@ class OpenProjectTest {
                 () -> robot.lookup("#compare-kinds").queryAs(Button.class).getText();
         assertThat(caption.get()).isEqualTo("Compare kinds");
         robot.interact(() -> robot.lookup("#compare-kinds").queryAs(Button.class).fire());
-        // The buttons are made anew now and then, so that for a moment there is none.
-        DrivenWindow.until(
+        DrivenWindow.untilShown(
                 () ->
                         robot.lookup("#kind-raised")
                                 .<ToggleButton>tryQuery()
@@ -233,7 +232,7 @@ class OpenProjectTest {
                         .findFirst()
                         .orElseThrow();
         robot.interact(examples::fire);
-        DrivenWindow.until(() -> robot.lookup("#example-drove-side").tryQuery().isPresent());
+        DrivenWindow.untilShown(() -> robot.lookup("#example-drove-side").tryQuery().isPresent());
         assertThat(robot.lookup("#examples").queryAs(FlowPane.class).getChildren())
                 .hasSize(Examples.all().size());
         robot.interact(robot.lookup("#example-coal-lane").queryAs(Button.class)::fire);
