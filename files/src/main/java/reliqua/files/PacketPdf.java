@@ -200,8 +200,7 @@ public final class PacketPdf {
         flow.line(Words.say("packet.layout.how"));
         for (Frame frame : frames) {
             Picture picture = FramePicture.of(frame, tape, Set.of());
-            List<String> lines = new ArrayList<>(FrameWords.of(frame, tape));
-            lines.addAll(FrameWords.rafters(frame, tape));
+            List<String> lines = FrameWords.of(frame, tape);
             flow.need(FRAME_HIGH + 15 * (2 + lines.size()));
             flow.subheading(FrameWords.name(frame, tape));
             flow.picture(picture, FRAME_HIGH, POINTS_A_MM / SCALES.getFirst());

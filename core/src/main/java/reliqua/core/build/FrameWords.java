@@ -1,12 +1,10 @@
 package reliqua.core.build;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
 import reliqua.core.measure.Length;
@@ -34,7 +32,9 @@ public final class FrameWords {
         return Sum.of("frame." + frame.side().name(), new Marked(frame.off())).words(tape);
     }
 
-    /** Distances of all its sticks to their nearer edges, and its openings. */
+    /**
+     * Distances of all its sticks to their nearer edges, its openings, and how its rafters are cut.
+     */
     public static List<String> of(Frame frame, Tape tape) {
         return new FrameWords(frame, tape).lines();
     }
@@ -64,17 +64,6 @@ public final class FrameWords {
         return lines;
     }
 
-    /** Every frame of a coop: its name, then its lines. */
-    public static Map<String, List<String>> of(Coop coop, Tape tape) {
-        Map<String, List<String>> all = new LinkedHashMap<>();
-        for (Frame frame : Frames.of(coop)) {
-            List<String> lines = new ArrayList<>(of(frame, tape));
-            lines.addAll(rafters(frame, tape));
-            all.put(name(frame, tape), lines);
-        }
-        return Collections.unmodifiableMap(all);
-    }
-
     private static boolean isRoof(Frame frame) {
         return frame.side() == Frame.Side.ROOF_FRONT || frame.side() == Frame.Side.ROOF_BACK;
     }
@@ -102,6 +91,7 @@ public final class FrameWords {
                         .words(tape));
         frame.roles().forEach(role -> lines.addAll(lines(role)));
         frame.holes().stream().map(this::hole).forEach(lines::add);
+        lines.addAll(rafters(frame, tape));
         return lines;
     }
 

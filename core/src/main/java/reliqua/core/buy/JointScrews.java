@@ -38,15 +38,20 @@ final class JointScrews {
         boolean flat = isPanel(joint.first()) || isPanel(joint.second());
         boolean roofing =
                 joint.first() instanceof Part.RoofPart || joint.second() instanceof Part.RoofPart;
-        if (roofing
-                || is(joint.first(), Duty.Trait.LOOSE)
-                || is(joint.second(), Duty.Trait.LOOSE)) {
+        if (roofing || isLoose(joint)) {
             return 0;
         }
         if (flat) {
             return panelScrews(joint);
         }
         return isBolted(joint) ? A_BOLTED_JOINT : A_JOINT;
+    }
+
+    private static boolean isLoose(Joints.Joint joint) {
+        boolean stands = is(joint.first(), Duty.Trait.STANDS_LOOSE);
+        return is(joint.first(), Duty.Trait.LOOSE)
+                || is(joint.second(), Duty.Trait.LOOSE)
+                || stands != is(joint.second(), Duty.Trait.STANDS_LOOSE);
     }
 
     private static boolean isPanel(Part part) {

@@ -25,7 +25,7 @@ final class HousingRule implements Rule {
         }
         if (needs.nests() > 0) {
             found.add(fault("nests", m.nests() >= needs.nests(), m.nests(), needs.nests()));
-            boolean lower = m.roostTop().minus(m.nestEntrance()).atLeast(Needs.NEST_BELOW_ROOST);
+            boolean lower = m.roostTop().minus(m.nestEntrance()).atLeast(needs.nestBelowRoost());
             found.add(fault("nestBelowRoost", lower, m.nestEntrance(), m.roostTop()));
         }
         if (m.run().um2() > 0) {

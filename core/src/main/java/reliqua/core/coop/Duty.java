@@ -98,6 +98,10 @@ public record Duty(
         ANCHORS,
         /** Lies by its weight: nothing is screwed to it. */
         LOOSE,
+        /**
+         * Of a thing of several pieces that stands or leans by its weight: screwed to them only.
+         */
+        STANDS_LOOSE,
         /** Put on beside a joint in another. */
         SCAB,
         /** A panel that bends from one member below to the next. */

@@ -228,8 +228,8 @@ public enum Role {
             'T',
             Stage.ROOSTS,
             Duty.of(FRAME, HIDDEN, Trait.LOOSE, Trait.SCRAPED).seenFrom(Side.PLAN)),
-    LADDER_RAIL('T', Stage.ROOSTS, roost(BATTEN, Trait.LOOSE).serving(Latitude.mm(12, 30))),
-    LADDER_RUNG('T', Stage.ROOSTS, roost(BATTEN).serving(Latitude.mm(12, 30))),
+    LADDER_RAIL('T', Stage.ROOSTS, roost(BATTEN, Trait.STANDS_LOOSE).serving(Latitude.mm(12, 30))),
+    LADDER_RUNG('T', Stage.ROOSTS, roost(BATTEN, Trait.STANDS_LOOSE).serving(Latitude.mm(12, 30))),
     DOOR_BAR('F', Stage.DOORS, Duty.of(Straightness.JOIST, SHOWN, Trait.LOOSE)),
     BAR_BRACKET('F', Stage.DOORS, Duty.of(BATTEN, SHOWN)),
     GUTTER(
@@ -248,8 +248,8 @@ public enum Role {
                     .serving(Latitude.mm(40, 40).orRound(50, 120))
                     .minutes(12)),
     DUST_BATH('Q', Stage.RUN, Duty.of(BATTEN, Trait.FILLED).serving(Latitude.mm(20, 80))),
-    DRINKER_LEG('Q', Stage.RUN, Duty.of(BATTEN, Trait.LOOSE).serving(Latitude.mm(20, 80))),
-    DRINKER_TOP('Q', Stage.RUN, Duty.of(FRAME).seenFrom(Side.PLAN)),
+    DRINKER_LEG('Q', Stage.RUN, Duty.of(BATTEN, Trait.STANDS_LOOSE).serving(Latitude.mm(20, 80))),
+    DRINKER_TOP('Q', Stage.RUN, Duty.of(FRAME, Trait.STANDS_LOOSE).seenFrom(Side.PLAN)),
     WORM_BED('Q', Stage.RUN, Duty.of(BATTEN, Trait.LOOSE, Trait.ROTS).serving(Latitude.mm(20, 80))),
     PERCH('Q', Stage.RUN, Duty.of(BATTEN).serving(Latitude.mm(12, 25).orRound(40, 90))),
     PERCH_STAKE('Q', Stage.RUN, Duty.of(BATTEN).serving(Latitude.mm(20, 40))),

@@ -142,7 +142,7 @@ public final class BirdsPicture {
                         Ink.SOFT,
                         "");
             }
-            double lip = bottom - Needs.NEST_LIP.toMm();
+            double lip = bottom - needs.nestLip().toMm();
             sketch.rectangle(x, lip, x + side, bottom, Ink.WOOD, Ink.WOOD_EDGE, "");
         }
         if (needs.nests() > 0) {

@@ -18,12 +18,14 @@ public final class ProofPicture {
     private static final double RUN = 1500;
     private static final double LARGER = 25;
 
+    private final Needs needs;
     private final Proof proof;
     private final Practice.Apron apron;
     private final Tape tape;
     private final Picture.Sketch sketch = new Picture.Sketch();
 
     private ProofPicture(Needs needs, Tape tape) {
+        this.needs = needs;
         this.proof = needs.proof();
         this.apron = needs.apron();
         this.tape = tape;
@@ -58,15 +60,15 @@ public final class ProofPicture {
     }
 
     private void apron() {
-        double reach = Needs.APRON_FLAT.toMm();
-        double down = Needs.APRON_BURIED.toMm();
+        double reach = needs.apronFlat().toMm();
+        double down = needs.apronBuried().toMm();
         boolean flat = apron == Practice.Apron.FLAT;
         if (flat) {
             sketch.rectangle(-reach, -24, 0, 0, Ink.MESH, Ink.METAL_EDGE, "");
         } else {
             sketch.rectangle(0, 0, 24, down, Ink.MESH, Ink.METAL_EDGE, "");
         }
-        Length size = flat ? Needs.APRON_FLAT : Needs.APRON_BURIED;
+        Length size = flat ? needs.apronFlat() : needs.apronBuried();
         String words = Words.say("proof.apron." + apron.name(), tape.say(size), by(proof.apron()));
         note(-1420, 250, Picture.Anchor.LEFT, words, proof.apron().by().isEmpty());
     }

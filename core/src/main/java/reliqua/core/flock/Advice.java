@@ -69,7 +69,7 @@ public final class Advice {
         say(!flock.pens().isEmpty(), "pens", flock.pens().size());
         say(!flock.practice().litter().boarded(), "floor");
         boolean fixedRun = flock.style() == Flock.Style.RUN_ONLY;
-        say(fixedRun, "run", Needs.of(flock, site).run());
+        say(fixedRun, "run", Needs.of(flock, site, keeper.tape().system()).run());
         boolean out = flock.style() == Flock.Style.OUT_ALL_DAY;
         boolean tight = flock.practice().space() == Practice.Space.TIGHT;
         say(tight && !out, "tight");

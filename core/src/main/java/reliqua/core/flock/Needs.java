@@ -49,22 +49,22 @@ public record Needs(
      * Nest entrances lie at least so far below the lowest roost, else birds sleep in the nests and
      * foul them (6 in).
      */
-    public static final Length NEST_BELOW_ROOST = Length.inches(6);
+    static final Length NEST_BELOW_ROOST = Length.inches(6);
 
     /** A bar this far from the wall and from the next bar keeps tails clear (300 mm is common). */
-    public static final Length ROOST_SPACING = Length.mm(300);
+    private static final Length ROOST_SPACING = Length.mm(300);
 
     /** Least height of the nests above the house floor. */
-    public static final Length NEST_FLOOR = Length.mm(150);
+    private static final Length NEST_FLOOR = Length.mm(150);
 
     /** Lip in front of a nest, between 75 and 100 mm. */
-    public static final Length NEST_LIP = Length.mm(90);
+    private static final Length NEST_LIP = Length.mm(90);
 
     /** Apron laid flat outward against digging. */
-    public static final Length APRON_FLAT = Length.mm(600);
+    static final Length APRON_FLAT = Length.mm(600);
 
     /** Mesh buried straight down against digging. */
-    public static final Length APRON_BURIED = Length.mm(300);
+    static final Length APRON_BURIED = Length.mm(300);
 
     /**
      * Roosts.
@@ -148,6 +148,11 @@ public record Needs(
     /** Floor of the nests above the house floor: above the litter they start with. */
     public Length nestFloor() {
         return system.natural(NEST_FLOOR).max(litterDepth);
+    }
+
+    /** How far below the lowest roost nests are entered, at least. */
+    public Length nestBelowRoost() {
+        return system.natural(NEST_BELOW_ROOST);
     }
 
     /** From bar to bar, and from the wall to the first. */

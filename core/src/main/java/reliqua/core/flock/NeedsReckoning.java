@@ -191,7 +191,7 @@ final class NeedsReckoning {
         int roosting = 0;
         for (BirdClass kind : flock.classes()) {
             if (kind.roosts()) {
-                Length each = own.orElseGet(() -> system.natural(kind.roost(practice.roosts())));
+                Length each = own.orElseGet(() -> room(kind, practice.roosts()));
                 length = length.plus(each.times(flock.housed(kind)));
                 roosting += flock.housed(kind);
                 widest = widest.max(each);
@@ -222,9 +222,14 @@ final class NeedsReckoning {
                         kind ->
                                 new Needs.Crowd(
                                         kind.weight(),
-                                        own.orElse(kind.roost(practice.roosts()))
-                                                .min(kind.roost(Practice.Roosts.USUAL))))
+                                        own.orElseGet(() -> room(kind, practice.roosts()))
+                                                .min(room(kind, Practice.Roosts.USUAL))))
                 .max(Comparator.comparingDouble(c -> c.bird().toKilograms() / c.each().toMetres()));
+    }
+
+    /** Of a bar, for one bird. */
+    private Length room(BirdClass kind, Practice.Roosts school) {
+        return system.natural(kind.roost(school));
     }
 
     private Needs.Nests nests() {

@@ -9,6 +9,7 @@ import java.util.function.BiFunction;
 import java.util.function.Function;
 import reliqua.core.measure.Sum;
 import reliqua.core.measure.Tape;
+import reliqua.core.measure.UnitSystem;
 import reliqua.core.measure.Words;
 
 /**
@@ -20,9 +21,11 @@ public final class Ways {
 
     private final Flock flock;
     private final Site site;
+    private final UnitSystem system;
     private final Practice now;
 
-    private Ways(Flock flock, Site site) {
+    private Ways(Flock flock, Site site, UnitSystem system) {
+        this.system = system;
         this.flock = flock;
         this.site = site;
         this.now = flock.practice();
@@ -77,8 +80,8 @@ public final class Ways {
     }
 
     /** All topics, in the order they are shown. */
-    public static List<Topic> of(Flock flock, Site site) {
-        return new Ways(flock, site).topics();
+    public static List<Topic> of(Flock flock, Site site, UnitSystem system) {
+        return new Ways(flock, site, system).topics();
     }
 
     private List<Topic> topics() {
@@ -175,7 +178,7 @@ public final class Ways {
                 .map(
                         s -> {
                             Practice bare = s.practice().withOwn(OwnFigures.NONE);
-                            Object given = figure.apply(Needs.of(flock.with(bare), site));
+                            Object given = figure.apply(Needs.of(flock.with(bare), site, system));
                             return new School(
                                     s.name(), s.followed(), s.practice(), Optional.of(given));
                         })

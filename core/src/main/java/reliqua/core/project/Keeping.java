@@ -81,7 +81,14 @@ public record Keeping(
                 LowLaying.of(project.book(), flock, dues, southern, today),
                 coop.map(c -> Warning.of(weather, c, vessels)).orElse(List.of()),
                 coop.flatMap(c -> After.of(project.book(), c, today)),
-                coop.map(c -> Outgrown.of(c, flock, project.site())).orElse(List.of()),
+                coop.map(
+                                c ->
+                                        Outgrown.of(
+                                                c,
+                                                flock,
+                                                project.site(),
+                                                project.keeper().tape().system()))
+                        .orElse(List.of()),
                 coop.map(c -> WeakSpot.of(c, project.site().predators())).orElse(List.of()));
     }
 

@@ -125,7 +125,7 @@ class FramesTest {
     void theWordsTellEveryMarkAndOpening() {
         Coop coop = Houses.random(new Random(35));
         List<String> words = new ArrayList<>();
-        FrameWords.of(coop, Tape.METRIC).forEach((_, lines) -> words.addAll(lines));
+        Frames.of(coop).forEach(f -> words.addAll(FrameWords.of(f, Tape.METRIC)));
         String all = String.join("\n", words);
         for (Frame frame : Frames.of(coop)) {
             frame.members().forEach(m -> assertThat(all).contains(m.part().mark() + " "));

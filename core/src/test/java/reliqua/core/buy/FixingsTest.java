@@ -5,14 +5,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import reliqua.core.coop.Coop;
+import reliqua.core.coop.Duty;
 import reliqua.core.coop.Find;
 import reliqua.core.coop.Houses;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
+import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.CoopFamily;
+import reliqua.core.coop.family.Families;
 import reliqua.core.measure.Angle;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.UnitSystem;
@@ -41,6 +46,27 @@ class FixingsTest {
     private static int screws(Part... parts) {
         Coop coop = new Coop(List.of(parts), List.of(), List.of(), Houses.ordinary().measures());
         return Fixings.counts(Fixings.of(coop)).getOrDefault(Hardware.Kind.SCREWS, 0);
+    }
+
+    /** A ladder leans on the roosts: its rungs are screwed to its rails, it to nothing. */
+    @Test
+    void whatStandsLooseIsScrewedTogetherAndToNothingElse() {
+        CoopFamily walkIn = Families.find("walkin").orElseThrow();
+        for (AddOn each : List.of(AddOn.ROOST_LADDER, AddOn.DRINKER_STAND)) {
+            Coop coop = Houses.random(new Houses.Pair(walkIn, each), new Random(61));
+            Set<String> loose =
+                    coop.parts().stream()
+                            .filter(p -> p.role().is(Duty.Trait.STANDS_LOOSE))
+                            .map(Part::mark)
+                            .collect(Collectors.toSet());
+            List<Part> alone = coop.parts().stream().filter(p -> loose.contains(p.mark())).toList();
+            List<Part> rest = coop.parts().stream().filter(p -> !loose.contains(p.mark())).toList();
+            int itself = screws(alone.toArray(Part[]::new));
+            assertThat(itself).as(each.id()).isGreaterThanOrEqualTo(4);
+            assertThat(screws(coop.parts().toArray(Part[]::new)))
+                    .as(each.id())
+                    .isEqualTo(itself + screws(rest.toArray(Part[]::new)));
+        }
     }
 
     @Test

@@ -66,11 +66,12 @@ class GroundAndAnimalsTest {
 
     @Test
     void buriedMeshGoesStraightDown() {
-        Coop coop = house(needs(Practice.DEFAULT.withApron(Practice.Apron.BURIED), Site.BARE));
+        Needs needs = needs(Practice.DEFAULT.withApron(Practice.Apron.BURIED), Site.BARE);
+        Coop coop = house(needs);
         for (Part part : coop.of(Role.APRON)) {
             Bounds b = part.solid().bounds();
             assertThat(b.z1()).isEqualTo(Length.ZERO);
-            assertThat(b.z0()).isEqualTo(Needs.APRON_BURIED.negated());
+            assertThat(b.z0()).isEqualTo(needs.apronBuried().negated());
         }
     }
 

@@ -10,7 +10,6 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.coop.family.Unbuildable;
-import reliqua.core.flock.Needs;
 import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
@@ -71,7 +70,7 @@ class RaisedHouseTest {
             Coop house = Houses.random(random);
             Coop.Measures m = house.measures();
             assertThat(m.roostTop().minus(m.nestEntrance()))
-                    .isGreaterThanOrEqualTo(Needs.NEST_BELOW_ROOST);
+                    .isGreaterThanOrEqualTo(Houses.needs(6).nestBelowRoost());
             house.openings().stream()
                     .filter(o -> o.kind() == Opening.Kind.EAVE_VENT)
                     .forEach(vent -> assertThat(vent.bottom()).isGreaterThan(m.roostTop()));

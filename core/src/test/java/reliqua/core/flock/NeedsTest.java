@@ -114,10 +114,10 @@ class NeedsTest {
     void birdsCloserTogetherLoadABarMoreAndMoreRoomDoesNotLightenIt() {
         Flock hens = Flock.of(BirdClass.STANDARD, 8);
         Needs.Crowd usual = Needs.of(hens).roosts().crowd().orElseThrow();
-        assertThat(usual.each()).isEqualTo(Length.inches(12));
+        assertThat(usual.each()).isEqualTo(Length.mm(300));
         Practice snug = Practice.DEFAULT.withRoosts(Practice.Roosts.SNUG);
         assertThat(Needs.of(hens.with(snug)).roosts().crowd().orElseThrow().each())
-                .isEqualTo(Length.inches(10));
+                .isEqualTo(Length.mm(250));
         OwnFigures roomy = OwnFigures.NONE.withRoost(Optional.of(Length.inches(24)));
         assertThat(Needs.of(hens.with(Practice.DEFAULT.withOwn(roomy))).roosts().crowd())
                 .contains(usual);

@@ -7,13 +7,14 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import reliqua.core.measure.Area;
 import reliqua.core.measure.Tape;
+import reliqua.core.measure.UnitSystem;
 
 class WaysTest {
     private static final Flock HENS =
             Flock.of(BirdClass.STANDARD, 8).with(Practice.DEFAULT.withGrowth(0));
 
     private static Ways.Topic topic(Flock flock, String key) {
-        return Ways.of(flock, Site.BARE).stream()
+        return Ways.of(flock, Site.BARE, UnitSystem.MILLIMETRES).stream()
                 .filter(t -> t.key().equals(key))
                 .findFirst()
                 .orElseThrow();
@@ -31,7 +32,7 @@ class WaysTest {
 
     @Test
     void oneSchoolOfEveryTopicIsFollowedAndFollowingAnotherChangesOnlyThat() {
-        for (Ways.Topic topic : Ways.of(HENS, Site.BARE)) {
+        for (Ways.Topic topic : Ways.of(HENS, Site.BARE, UnitSystem.MILLIMETRES)) {
             assertThat(topic.schools())
                     .as(topic.key())
                     .filteredOn(Ways.School::followed)

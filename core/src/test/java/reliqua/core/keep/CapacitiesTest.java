@@ -18,6 +18,7 @@ import reliqua.core.flock.Site;
 import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Temperature;
+import reliqua.core.measure.UnitSystem;
 import reliqua.core.measure.Volume;
 
 class CapacitiesTest {
@@ -167,8 +168,19 @@ class CapacitiesTest {
     void moreBirdsThanItWasBuiltForAreTold() {
         Coop coop = Houses.ordinary();
 
-        assertThat(Outgrown.of(coop, Flock.of(BirdClass.STANDARD, 2), Site.BARE)).isEmpty();
-        assertThat(Outgrown.of(coop, Flock.of(BirdClass.STANDARD, 40), Site.BARE))
+        assertThat(
+                        Outgrown.of(
+                                coop,
+                                Flock.of(BirdClass.STANDARD, 2),
+                                Site.BARE,
+                                UnitSystem.MILLIMETRES))
+                .isEmpty();
+        assertThat(
+                        Outgrown.of(
+                                coop,
+                                Flock.of(BirdClass.STANDARD, 40),
+                                Site.BARE,
+                                UnitSystem.MILLIMETRES))
                 .extracting(s -> s.key())
                 .contains("outgrown.floor", "outgrown.roost");
     }

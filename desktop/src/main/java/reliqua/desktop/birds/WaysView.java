@@ -57,7 +57,7 @@ final class WaysView implements BirdsView {
         topics.getChildren().clear();
         topics.getChildren().add(Parts.text(Texts.get("ways.how"), "note"));
         Project project = workspace.project();
-        Ways.of(project.flock(), project.site())
+        Ways.of(project.flock(), project.site(), workspace.tape().system())
                 .forEach(topic -> topics.getChildren().add(row(topic)));
     }
 

@@ -432,7 +432,8 @@ public final class FitStation implements Station {
     private void turn() {
         corner = corner.next();
         house.ifPresent(h -> h.turnBy(QUARTER));
-        draw();
+        // Where it is cut open, the side that now faces the eye is taken away.
+        seenAnew();
     }
 
     private void seenAnew() {

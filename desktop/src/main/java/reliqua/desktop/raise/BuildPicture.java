@@ -52,6 +52,7 @@ final class BuildPicture extends VBox {
     private final Label words = Parts.text("", "soft");
     private final Timeline film = new Timeline(new KeyFrame(FRAME, _ -> next()));
     private Optional<Design> design = Optional.empty();
+    private List<Frame> frames = List.of();
     private Optional<Step> step = Optional.empty();
     private Optional<FromCorner> turned = Optional.empty();
     private int frame;
@@ -99,6 +100,9 @@ final class BuildPicture extends VBox {
     /** Shows a step of a design. */
     void show(Design now, Step wanted, Tape measure) {
         boolean other = step.filter(wanted::equals).isEmpty();
+        if (!design.equals(Optional.of(now))) {
+            frames = Frames.of(now.candidate().coop());
+        }
         design = Optional.of(now);
         step = Optional.of(wanted);
         tape = measure;
@@ -183,23 +187,21 @@ final class BuildPicture extends VBox {
         if (design.isEmpty() || step.isEmpty()) {
             return;
         }
-        List<Frame> frames = frames();
-        layout.setDisable(frames.isEmpty());
-        boolean marked = layout.isSelected() && !frames.isEmpty();
+        List<Frame> mine = framesOfStep();
+        layout.setDisable(mine.isEmpty());
+        boolean marked = layout.isSelected() && !mine.isEmpty();
         words.setVisible(marked);
         if (marked) {
-            laidOut(frames.get(Math.floorMod(frame, frames.size())));
+            laidOut(mine.get(Math.floorMod(frame, mine.size())));
         } else {
             picture.picture().set(standing());
         }
     }
 
     /** The frames the parts of the step belong to. */
-    private List<Frame> frames() {
+    private List<Frame> framesOfStep() {
         List<String> marks = step.orElseThrow().marks();
-        return Frames.of(design.orElseThrow().candidate().coop()).stream()
-                .filter(f -> marks.stream().anyMatch(f::holds))
-                .toList();
+        return frames.stream().filter(f -> marks.stream().anyMatch(f::holds)).toList();
     }
 
     private void laidOut(Frame shown) {

@@ -3,16 +3,13 @@ package reliqua.desktop.shell;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.scene.Node;
-import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.input.KeyCode;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import javafx.stage.Modality;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 import reliqua.core.drawing.Oblique;
@@ -56,22 +53,9 @@ final class ExampleCards {
         scroll.getStyleClass().add("bench-scroll");
         VBox.setVgrow(scroll, Priority.ALWAYS);
         VBox all = new VBox(GAP, head, note, scroll);
-        all.getStyleClass().addAll(over.getScene().getRoot().getStyleClass());
-        all.getStyleClass().add("examples");
-        Scene scene = new Scene(all, WIDE, HIGH);
-        scene.getStylesheets().setAll(over.getScene().getStylesheets());
-        scene.setOnKeyPressed(
-                e -> {
-                    if (e.getCode() == KeyCode.ESCAPE) {
-                        stage.close();
-                    }
-                });
+        all.setPrefSize(WIDE, HIGH);
         stage.setOnHidden(_ -> closed = true);
-        stage.initOwner(over);
-        stage.initModality(Modality.WINDOW_MODAL);
-        stage.setTitle(Texts.get("examples.title"));
-        stage.setScene(scene);
-        stage.show();
+        Overlay.show(stage, over, all, Texts.get("examples.title"));
         Thread.ofVirtual().name("examples").start(this::read);
     }
 

@@ -1,22 +1,14 @@
 package reliqua.desktop.shell;
 
-import java.util.ArrayList;
-import java.util.EnumMap;
-import java.util.List;
-import java.util.Map;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.geometry.Pos;
-import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Spinner;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import javafx.stage.Modality;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 import javafx.util.StringConverter;
@@ -49,7 +41,7 @@ public final class FirstQuestions {
     private final Spinner<Integer> count = new Spinner<>(1, MOST_BIRDS, USUAL_BIRDS);
     private final ComboBox<BirdClass> kind = new ComboBox<>();
     private final ComboBox<Climate> where = new ComboBox<>();
-    private final Map<UnitSystem, ToggleButton> tapes = new EnumMap<>(UnitSystem.class);
+    private UnitSystem system = UnitSystem.INCHES;
 
     private FirstQuestions(Consumer<Project> then) {
         this.then = then;
@@ -71,22 +63,8 @@ public final class FirstQuestions {
                         question("first.where", where()),
                         answers());
         all.setId("first-questions");
-        all.getStyleClass().addAll(over.getScene().getRoot().getStyleClass());
-        all.getStyleClass().add("examples");
         all.setPrefWidth(WIDE);
-        Scene scene = new Scene(all);
-        scene.getStylesheets().setAll(over.getScene().getStylesheets());
-        scene.setOnKeyPressed(
-                e -> {
-                    if (e.getCode() == KeyCode.ESCAPE) {
-                        stage.close();
-                    }
-                });
-        stage.initOwner(over);
-        stage.initModality(Modality.WINDOW_MODAL);
-        stage.setTitle(Texts.get("window.title"));
-        stage.setScene(scene);
-        stage.show();
+        Overlay.show(stage, over, all, Texts.get("window.title"));
     }
 
     private static VBox question(String key, HBox answer) {
@@ -107,19 +85,19 @@ public final class FirstQuestions {
 
     private HBox tape() {
         ToggleGroup group = new ToggleGroup();
-        List<ToggleButton> buttons = new ArrayList<>();
-        for (UnitSystem system : UnitSystem.values()) {
-            ToggleButton button =
-                    Parts.toggle(
-                            "first-" + system.name(),
-                            Texts.get("first.tape." + system.name()),
-                            system == UnitSystem.INCHES,
-                            _ -> {});
-            button.setToggleGroup(group);
-            tapes.put(system, button);
-            buttons.add(button);
+        HBox row = Parts.row(6);
+        for (UnitSystem each : UnitSystem.values()) {
+            row.getChildren()
+                    .add(
+                            Parts.choice(
+                                    "first-" + each.name(),
+                                    Texts.get("first.tape." + each.name()),
+                                    group,
+                                    each == system,
+                                    () -> system = each,
+                                    "pill"));
         }
-        return Parts.row(6, buttons.toArray(ToggleButton[]::new));
+        return row;
     }
 
     private HBox where() {
@@ -142,10 +120,6 @@ public final class FirstQuestions {
     }
 
     private void answer() {
-        UnitSystem system =
-                tapes.get(UnitSystem.INCHES).isSelected()
-                        ? UnitSystem.INCHES
-                        : UnitSystem.MILLIMETRES;
         stage.close();
         then.accept(project(count.getValue(), kind.getValue(), system, where.getValue()));
     }

@@ -45,7 +45,7 @@ final class RoostLadder implements Addition {
         Length foot = bar.y0().minus(high);
         Unbuildable.unless(foot.atLeast(room.floor().y0()), Sum.of("addon.noLadderRoom", high));
         for (Length x = bar.x0(); x.plus(WIDE).atMost(bar.x1()); x = x.plus(ACROSS)) {
-            List<Rung> pieces = pieces(at, x, bar, room.floor().z0());
+            List<Piece> pieces = pieces(at, x, bar, room.floor().z0());
             if (pieces.stream().allMatch(p -> at.isFree(p.solid()))) {
                 pieces.forEach(p -> at.book().stick(p.role(), p.section(), p.length(), p.solid()));
                 return;
@@ -63,20 +63,20 @@ final class RoostLadder implements Addition {
                 .orElseThrow(() -> new Unbuildable(Sum.of("addon.noBars")));
     }
 
-    private record Rung(Role role, Section section, Length length, Solid solid) {}
+    private record Piece(Role role, Section section, Length length, Solid solid) {}
 
-    private static List<Rung> pieces(Standing at, Length x, Bounds bar, Length floor) {
+    private static List<Piece> pieces(Standing at, Length x, Bounds bar, Length floor) {
         Section rail = at.section(Choices.Group.TRIM);
         double lean = Math.toRadians(LEAN.degrees());
         Length high = bar.z1().minus(floor);
         // The lower corner stands on the floor, the upper one leans on the bar.
         Length long_ = high.minus(rail.width().scaled(Math.cos(lean))).scaled(1 / Math.sin(lean));
         Corner foot = new Corner(bar.y0().minus(long_.scaled(Math.cos(lean))), floor);
-        List<Rung> pieces = new ArrayList<>();
+        List<Piece> pieces = new ArrayList<>();
         for (Length from : List.of(x, x.plus(WIDE).minus(rail.thickness()))) {
             Solid solid =
                     slanted(foot, long_, rail.width(), from, from.plus(rail.thickness()), lean);
-            pieces.add(new Rung(Role.LADDER_RAIL, rail, long_, solid));
+            pieces.add(new Piece(Role.LADDER_RAIL, rail, long_, solid));
         }
         Corner top = along(foot, rail.width(), lean + Math.PI / 2);
         for (Length up = STEP; up.plus(rail.width()).atMost(long_); up = up.plus(STEP)) {
@@ -88,7 +88,7 @@ final class RoostLadder implements Addition {
                             x,
                             x.plus(WIDE),
                             lean);
-            pieces.add(new Rung(Role.LADDER_RUNG, rail, WIDE, solid));
+            pieces.add(new Piece(Role.LADDER_RUNG, rail, WIDE, solid));
         }
         return pieces;
     }

@@ -98,7 +98,7 @@ final class BoxPenLayout {
         Length overNests =
                 nestFloor(c)
                         .plus(needs.nestLip())
-                        .plus(Needs.NEST_BELOW_ROOST)
+                        .plus(needs.nestBelowRoost())
                         .minus(bar.thickness());
         Length least = c.section(Choices.Group.RUN).width().max(BAR_ABOVE_GROUND);
         return (needs.nests() == 0 ? least : overNests.max(least)).ceilTo(c.step());

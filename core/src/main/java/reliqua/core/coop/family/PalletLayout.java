@@ -226,7 +226,7 @@ final class PalletLayout {
         Length least =
                 needs.nests() == 0
                         ? deckTop().plus(LEDGER_WITHOUT_NESTS)
-                        : nestLip().plus(Needs.NEST_BELOW_ROOST).minus(bar.thickness());
+                        : nestLip().plus(needs.nestBelowRoost()).minus(bar.thickness());
         Length top = least.max(deckTop().plus(needs.litterSill()).plus(wall().width()));
         int bars = RoostBuilder.bars(room(), needs);
         Length from =
