@@ -411,6 +411,10 @@ final class ProjectCommands {
         /** Of a heap table as it is written here, or of anybody's whose every line is clear. */
         private List<Lot> lots(String text, Tape tape) throws InputException {
             String name = table.toString();
+            if (PriceCsv.isPrices(text)) {
+                throw new InputException(
+                        name + ": this is a price book, not a heap; read it with --prices");
+            }
             if (HeapCsv.isHeap(text)) {
                 return HeapCsv.read(text, name, tape.system()).lots();
             }

@@ -115,6 +115,17 @@ class MainTest {
     }
 
     @Test
+    void aPriceBookGoesOutAndInAndIsNoHeap() throws Exception {
+        Path table = folder.resolve("prices.csv");
+        String file = table.toString();
+        assertThat(run("export", project.toString(), "--what", "prices", "--out", file)).isZero();
+        assertThat(run("import", file, "--into", project.toString())).isEqualTo(1);
+        assertThat(err.toString()).contains("--prices");
+        assertThat(run("import", file, "--into", project.toString(), "--prices")).isZero();
+        assertThat(ProjectFile.load(project).prices().offers()).isNotEmpty();
+    }
+
+    @Test
     void aSecondHeapIsAdded() throws IOException {
         Path more = folder.resolve("more.csv");
         Files.writeString(more, "kind,thickness,width,length\nstick,1 1/2,3 1/2,96\n");

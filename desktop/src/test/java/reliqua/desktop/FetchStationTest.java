@@ -3,6 +3,9 @@ package reliqua.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.TreeMap;
 import java.util.concurrent.TimeoutException;
 import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
@@ -16,7 +19,11 @@ import org.testfx.framework.junit5.Stop;
 import reliqua.core.buy.Bill;
 import reliqua.core.drawing.Picture;
 import reliqua.core.measure.Money;
+import reliqua.core.project.Project;
+import reliqua.core.stock.Hardware;
+import reliqua.core.stock.PriceBook;
 import reliqua.desktop.paint.PictureView;
+import reliqua.files.PriceCsv;
 
 /** The list in the real window: another price, brought home, taken back, copied. */
 @ExtendWith(ApplicationExtension.class)
@@ -43,6 +50,28 @@ class FetchStationTest {
                 .filter(l -> l.hardware().isPresent())
                 .findFirst()
                 .orElseThrow();
+    }
+
+    /** Such a table is no heap: nothing may be added to the rack. */
+    @Test
+    void aPriceBookThatIsDroppedTakesThePlaceOfTheOldOne(FxRobot robot)
+            throws TimeoutException, IOException {
+        DrivenWindow.planned(window.workspace);
+        Project before = window.project();
+        PriceBook.Pack screws = before.prices().hardware().get(Hardware.Kind.SCREWS);
+        TreeMap<Hardware.Kind, PriceBook.Pack> dearer = new TreeMap<>(before.prices().hardware());
+        dearer.put(Hardware.Kind.SCREWS, new PriceBook.Pack(screws.count(), Money.of(77.5)));
+        PriceBook changed =
+                new PriceBook(before.prices().merchant(), before.prices().offers(), dearer);
+        Path table = Files.createTempFile("prices", ".csv");
+        Files.writeString(table, PriceCsv.write(changed));
+        robot.interact(() -> window.take(table));
+        DrivenWindow.until(() -> window.project().prices().hardware().equals(dearer));
+        assertThat(window.project().heap()).isEqualTo(before.heap());
+        DrivenWindow.planned(window.workspace);
+        assertThat(bill().total()).isGreaterThan(Money.of(77.5));
+        DrivenWindow.undo(robot);
+        assertThat(window.project().prices()).isEqualTo(before.prices());
     }
 
     @Test

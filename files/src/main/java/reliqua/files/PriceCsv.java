@@ -36,6 +36,11 @@ public final class PriceCsv {
         return HeapCsv.write(new Heap(lots));
     }
 
+    /** Whether a text is such a table: what a shop sells by the pack tells it from a heap. */
+    public static boolean isPrices(String text) {
+        return HeapCsv.isHeap(text) && text.lines().anyMatch(line -> line.startsWith(PACK));
+    }
+
     /**
      * Reads a table back.
      *

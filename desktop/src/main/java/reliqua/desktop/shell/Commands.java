@@ -23,12 +23,13 @@ import javafx.stage.FileChooser;
 import org.jspecify.annotations.Nullable;
 import reliqua.core.flock.Flock;
 import reliqua.core.flock.Keeper;
-import reliqua.core.measure.Tape;
+import reliqua.core.measure.UnitSystem;
 import reliqua.core.project.Changes;
 import reliqua.core.project.Design;
 import reliqua.core.project.Keeping;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Heap;
+import reliqua.core.stock.PriceBook;
 import reliqua.desktop.Texts;
 import reliqua.desktop.work.Reasons;
 import reliqua.desktop.work.Workspace;
@@ -111,8 +112,8 @@ final class Commands {
                                 "menu.examples",
                                 () -> ExampleCards.show(shell.getScene().getWindow(), this::demo)),
                         new SeparatorMenuItem(),
-                        item("menu.import", this::importHeap),
-                        item("menu.prices", this::readPrices),
+                        item("menu.import", () -> importTable("menu.import")),
+                        item("menu.prices", () -> importTable("menu.prices")),
                         item("menu.tape", this::tape),
                         item("menu.packet", this::packet),
                         item("menu.year", this::year),
@@ -308,62 +309,50 @@ final class Commands {
         }
     }
 
-    private void importHeap() {
+    /** A heap or a price book: the table tells which. */
+    private void importTable(String title) {
         File file =
-                chooser("menu.import", "file.table", ".csv")
-                        .showOpenDialog(shell.getScene().getWindow());
+                chooser(title, "file.table", ".csv").showOpenDialog(shell.getScene().getWindow());
         if (file != null) {
             take(file.toPath());
         }
     }
 
-    /** A price book from a table takes the place of the present one. */
-    private void readPrices() {
-        File file =
-                chooser("menu.prices", "file.table", ".csv")
-                        .showOpenDialog(shell.getScene().getWindow());
-        if (file == null) {
-            return;
-        }
-        Project now = workspace.project();
-        workspace
-                .background()
-                .run(
-                        () ->
-                                PriceCsv.read(
-                                        TextFile.read(file.toPath()),
-                                        file.getName(),
-                                        now.keeper().tape().system(),
-                                        now.prices().merchant()),
-                        prices ->
-                                workspace.edit(Texts.get("edit.prices"), p -> p.withPrices(prices)),
-                        e -> workspace.tell(Reasons.of(e)));
-    }
-
-    /** Opens a project, or adds a heap. */
+    /** Opens a project, adds a heap, or takes over prices. */
     void take(Path path) {
         String name = String.valueOf(path.getFileName()).toLowerCase(Locale.ROOT);
         if (name.endsWith(ProjectFile.ENDING)) {
             workspace.open(path);
             return;
         }
-        Tape tape = workspace.tape();
+        Project now = workspace.project();
         workspace
                 .background()
                 .run(
-                        () -> Table.read(path, name, tape),
+                        () -> Table.read(path, name, now),
                         table -> taken(table, name),
                         e -> cannotOpen(name, e));
     }
 
-    /** A heap as it is written here, or anybody's table. */
-    private record Table(Optional<Heap> heap, Optional<TableImport> other) {
-        static Table read(Path path, String name, Tape tape) throws IOException, InputException {
+    /** A heap or prices as they are written here, or anybody's table. */
+    private record Table(
+            Optional<Heap> heap, Optional<PriceBook> prices, Optional<TableImport> other) {
+        static Table read(Path path, String name, Project now) throws IOException, InputException {
             String text = TextFile.read(path);
+            UnitSystem system = now.keeper().tape().system();
+            if (PriceCsv.isPrices(text)) {
+                PriceBook prices = PriceCsv.read(text, name, system, now.prices().merchant());
+                return new Table(Optional.empty(), Optional.of(prices), Optional.empty());
+            }
             return HeapCsv.isHeap(text)
                     ? new Table(
-                            Optional.of(HeapCsv.read(text, name, tape.system())), Optional.empty())
-                    : new Table(Optional.empty(), Optional.of(TableImport.read(text, name)));
+                            Optional.of(HeapCsv.read(text, name, system)),
+                            Optional.empty(),
+                            Optional.empty())
+                    : new Table(
+                            Optional.empty(),
+                            Optional.empty(),
+                            Optional.of(TableImport.read(text, name)));
         }
     }
 
@@ -374,6 +363,12 @@ final class Commands {
                             workspace.edit(
                                     Texts.get("edit.import", name), p -> p.adding(added.lots()));
                             shell.go("heap");
+                        });
+        table.prices()
+                .ifPresent(
+                        prices -> {
+                            workspace.edit(Texts.get("edit.prices"), p -> p.withPrices(prices));
+                            shell.go("fetch");
                         });
         table.other().ifPresent(other -> shell.preview(other, name));
     }
