@@ -1,17 +1,16 @@
 package reliqua.bench;
 
-import java.io.BufferedReader;
 import java.io.IOException;
-import java.io.InputStreamReader;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Random;
-import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Stream;
 import reliqua.core.flock.BirdClass;
 import reliqua.core.flock.Flock;
@@ -36,6 +35,9 @@ public final class KillBench {
 
     /** From the first save to the kill, in milliseconds: a save takes some ten of them. */
     private static final int LATEST = 250;
+
+    /** Files in turn: a child also opens what another was killed over. */
+    private static final int FILES = 5;
 
     private static final String SAVING = "saving";
 
@@ -94,35 +96,59 @@ public final class KillBench {
     private static final class Tally {
         private int lost;
         private int unreadable;
-        private int left;
         private int saves;
         private final List<String> faults = new ArrayList<>();
 
         void run(int times, Random random, Path folder) throws Exception {
             for (int n = 0; n < times; n++) {
-                Path file = folder.resolve("kill" + n % 5 + ProjectFile.ENDING);
+                Path file = file(folder, n);
                 int first = n * A_LIFE + 1;
                 int told = kill(file, first, random);
                 saves += told == 0 ? 0 : told - first + 1;
                 look(file, told);
             }
-            try (Stream<Path> all = Files.list(folder)) {
-                left = (int) all.filter(p -> p.toString().endsWith(".new")).count();
-            }
+            int atOnce = halfWritten(folder).size();
+            int later = afterTheNextOpening(folder);
             System.out.println(
                     "| killed | saves told | file not readable | finished save lost | half-written"
-                            + " files left |");
-            System.out.println("|---|---|---|---|---|");
+                            + " files at once | after the next opening |");
+            System.out.println("|---|---|---|---|---|---|");
             System.out.println(
                     String.format(
                             Locale.ENGLISH,
-                            "| %d | %d | %d | %d | %d |",
+                            "| %d | %d | %d | %d | %d | %d |",
                             times,
                             saves,
                             unreadable,
                             lost,
-                            left));
+                            atOnce,
+                            later));
             faults.forEach(System.out::println);
+        }
+
+        private static List<Path> halfWritten(Path folder) throws IOException {
+            try (Stream<Path> all = Files.list(folder)) {
+                return all.filter(p -> p.toString().endsWith(".new")).toList();
+            }
+        }
+
+        /** What is older than a minute is nobody's any more; opening the file clears it away. */
+        private static int afterTheNextOpening(Path folder) throws Exception {
+            FileTime old = FileTime.from(Instant.now().minus(Duration.ofMinutes(2)));
+            for (Path each : halfWritten(folder)) {
+                Files.setLastModifiedTime(each, old);
+            }
+            for (int n = 0; n < FILES; n++) {
+                Path file = file(folder, n);
+                if (Files.exists(file)) {
+                    ProjectStore.open(file).store().close();
+                }
+            }
+            return halfWritten(folder).size();
+        }
+
+        private static Path file(Path folder, int n) {
+            return folder.resolve("kill" + n % FILES + ProjectFile.ENDING);
         }
 
         private void look(Path file, int told) {
@@ -144,9 +170,11 @@ public final class KillBench {
         }
     }
 
-    /** The last save the child told of before it was killed. */
+    /** The last save the child told of before it was killed; none where it told of none. */
     private static int kill(Path file, int first, Random random)
             throws IOException, InterruptedException {
+        Path told = file.resolveSibling("told.txt");
+        Files.writeString(told, "");
         Process child =
                 new ProcessBuilder(
                                 ProcessHandle.current().info().command().orElse("java"),
@@ -157,32 +185,19 @@ public final class KillBench {
                                 file.toString(),
                                 String.valueOf(first))
                         .redirectError(ProcessBuilder.Redirect.DISCARD)
+                        .redirectOutput(told.toFile())
                         .start();
-        AtomicInteger last = new AtomicInteger();
-        try (BufferedReader told =
-                new BufferedReader(
-                        new InputStreamReader(child.getInputStream(), StandardCharsets.UTF_8))) {
-            String done = told.readLine();
-            if (done != null) {
-                last.set(Integer.parseInt(done));
-                Thread.sleep(random.nextInt(LATEST));
-            }
-            child.destroyForcibly();
-            drain(told, last);
+        while (Files.size(told) == 0 && child.isAlive()) {
+            Thread.sleep(1);
         }
-        child.waitFor();
-        return last.get();
-    }
-
-    /** What was told before the kill; the last line may be half there, and the pipe may be gone. */
-    private static void drain(BufferedReader told, AtomicInteger last) {
-        try {
-            for (String line = told.readLine(); line != null; line = told.readLine()) {
-                int save = line.matches("\\d{1,9}") ? Integer.parseInt(line) : 0;
-                last.set(Math.max(last.get(), save));
-            }
-        } catch (IOException e) {
-            // The pipe broke with the child: what was read before it counts.
-        }
+        Thread.sleep(random.nextInt(LATEST));
+        child.destroyForcibly().waitFor();
+        // The last line may be half there: only what ends counts.
+        String lines = Files.readString(told);
+        return lines.substring(0, lines.lastIndexOf('\n') + 1)
+                .lines()
+                .mapToInt(Integer::parseInt)
+                .max()
+                .orElse(0);
     }
 }
