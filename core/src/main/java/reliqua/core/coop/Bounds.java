@@ -38,4 +38,16 @@ public record Bounds(Length x0, Length x1, Length y0, Length y1, Length z0, Leng
     public Length height() {
         return z1.minus(z0);
     }
+
+    /**
+     * The same at another depth.
+     *
+     * @param mirrored whether front and back change places
+     * @param at where what was at depth zero comes to lie
+     */
+    public Bounds atDepth(boolean mirrored, Length at) {
+        return mirrored
+                ? new Bounds(x0, x1, at.minus(y1), at.minus(y0), z0, z1)
+                : new Bounds(x0, x1, at.plus(y0), at.plus(y1), z0, z1);
+    }
 }

@@ -118,6 +118,8 @@ public record Duty(
         LEADS_RAIN,
         /** Lets air in above the birds, and is shut down for the winter. */
         VENTS,
+        /** Shuts a vent for a while. */
+        SHUTS_VENTS,
         /** Ripped by hand to its width where the heap has only wider ones. */
         RIPPED_TO_FIT,
         /** Ends cut at a slant across the width. */

@@ -33,6 +33,16 @@ public record Opening(Kind kind, Length width, Length height, Length bottom, Bou
         return new Opening(kind, y1.minus(y0), high.half(), Length.ZERO, place);
     }
 
+    /**
+     * The same at another depth.
+     *
+     * @param mirrored whether front and back change places
+     * @param at where what was at depth zero comes to lie
+     */
+    public Opening atDepth(boolean mirrored, Length at) {
+        return new Opening(kind, width, height, bottom, place.atDepth(mirrored, at));
+    }
+
     /** What an opening is for. */
     public enum Kind {
         POP_DOOR,

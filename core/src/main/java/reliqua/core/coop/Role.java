@@ -230,6 +230,10 @@ public enum Role {
             Duty.of(FRAME, HIDDEN, Trait.LOOSE, Trait.SCRAPED).seenFrom(Side.PLAN)),
     LADDER_RAIL('T', Stage.ROOSTS, roost(BATTEN, Trait.STANDS_LOOSE).serving(Latitude.mm(12, 30))),
     LADDER_RUNG('T', Stage.ROOSTS, roost(BATTEN, Trait.STANDS_LOOSE).serving(Latitude.mm(12, 30))),
+    FEEDER_BAR('T', Stage.ROOSTS, Duty.of(BATTEN, HIDDEN).serving(Latitude.mm(12, 60)).minutes(10)),
+    OPENER_BATTEN('F', Stage.DOORS, Duty.of(BATTEN, SHOWN)),
+    OPENER_BOARD('F', Stage.DOORS, Duty.of(FRAME, SHOWN).minutes(15)),
+    VENT_BOARD('F', Stage.DOORS, Duty.of(FRAME, HIDDEN, Trait.LOOSE, Trait.SHUTS_VENTS)),
     DOOR_BAR('F', Stage.DOORS, Duty.of(Straightness.JOIST, SHOWN, Trait.LOOSE)),
     BAR_BRACKET('F', Stage.DOORS, Duty.of(BATTEN, SHOWN)),
     GUTTER(
@@ -250,6 +254,10 @@ public enum Role {
     DUST_BATH('Q', Stage.RUN, Duty.of(BATTEN, Trait.FILLED).serving(Latitude.mm(20, 80))),
     DRINKER_LEG('Q', Stage.RUN, Duty.of(BATTEN, Trait.STANDS_LOOSE).serving(Latitude.mm(20, 80))),
     DRINKER_TOP('Q', Stage.RUN, Duty.of(FRAME, Trait.STANDS_LOOSE).seenFrom(Side.PLAN)),
+    BROODER_WALL('Q', Stage.RUN, Duty.of(FRAME, Trait.STANDS_LOOSE).seenFrom(Side.PLAN)),
+    BROODER_POST('Q', Stage.RUN, Duty.of(BATTEN, Trait.STANDS_LOOSE).serving(Latitude.mm(20, 40))),
+    BROODER_LID('Q', Stage.RUN, Duty.of(BATTEN, Trait.STANDS_LOOSE).serving(Latitude.mm(12, 30))),
+    WINDBREAK('Q', Stage.RUN, Duty.of(FRAME, SHOWN).minutes(12).seenFrom(Side.SIDE)),
     WORM_BED('Q', Stage.RUN, Duty.of(BATTEN, Trait.LOOSE, Trait.ROTS).serving(Latitude.mm(20, 80))),
     PERCH('Q', Stage.RUN, Duty.of(BATTEN).serving(Latitude.mm(12, 25).orRound(40, 90))),
     PERCH_STAKE('Q', Stage.RUN, Duty.of(BATTEN).serving(Latitude.mm(20, 40))),
@@ -266,6 +274,11 @@ public enum Role {
     RUN_RAIL('Q', Stage.RUN, Duty.of(FRAME, SHOWN)),
     GATE_FRAME('Q', Stage.RUN, Duty.of(DOOR, SHOWN).checked(Check.SWING)),
     RUN_MESH('M', Stage.MESH, Duty.of(FRAME).minutes(20).checked(Check.MESH)),
+    SECOND_MESH('M', Stage.MESH, Duty.of(FRAME).minutes(20).checked(Check.MESH)),
+    BROODER_MESH(
+            'M',
+            Stage.MESH,
+            Duty.of(FRAME, Trait.STANDS_LOOSE).checked(Check.MESH).warned("build.caution.brooder")),
     VENT_MESH(
             'M',
             Stage.MESH,

@@ -118,6 +118,119 @@ class BuiltOnTest {
     }
 
     @ParameterizedTest
+    @MethodSource("brooding")
+    void nothingRoostsOverABrooder(Coop coop) {
+        Bounds brooder = around(coop, Role.BROODER_WALL);
+        assertThat(brooder.width().toMetres() * brooder.depth().toMetres())
+                .as("a dozen chicks of four weeks")
+                .isGreaterThan(0.05 * 11);
+        assertThat(coop.of(Role.ROOST_BAR))
+                .noneMatch(bar -> isOver(bar.solid().bounds(), brooder), "roosts above it");
+        assertThat(around(coop, Role.BROODER_MESH).z0()).isGreaterThan(brooder.z1());
+    }
+
+    static List<Coop> brooding() {
+        return with(AddOn.BROODER);
+    }
+
+    private static boolean isOver(Bounds bar, Bounds place) {
+        return bar.x0().compareTo(place.x1()) < 0
+                && bar.x1().compareTo(place.x0()) > 0
+                && bar.y0().compareTo(place.y1()) < 0
+                && bar.y1().compareTo(place.y0()) > 0
+                && bar.z0().compareTo(place.z0().plus(Length.mm(900))) < 0;
+    }
+
+    @ParameterizedTest
+    @MethodSource("hung")
+    void aFeederHangsFromTwoRafters(Coop coop) {
+        Part bar = coop.of(Role.FEEDER_BAR).getFirst();
+        assertThat(coop.of(Role.RAFTER))
+                .filteredOn(r -> Contact.area(r.solid(), bar.solid()) > 50)
+                .hasSize(2);
+        Bounds room = coop.zones().getFirst().floor();
+        assertThat(bar.solid().bounds().z0().minus(room.z0())).isGreaterThan(Length.mm(499));
+    }
+
+    static List<Coop> hung() {
+        return with(AddOn.FEEDER_BAR);
+    }
+
+    @ParameterizedTest
+    @MethodSource("stormy")
+    void everySecondVentStaysOpenInAStorm(Coop coop) {
+        List<Opening> eaves =
+                coop.openings().stream().filter(o -> o.kind() == Opening.Kind.EAVE_VENT).toList();
+        assertThat(coop.of(Role.VENT_BOARD))
+                .hasSizeBetween(1, (eaves.size() + 1) / 2)
+                .allMatch(p -> p.role().is(Duty.Trait.LOOSE), "comes out again");
+        for (Part board : coop.of(Role.VENT_BOARD)) {
+            Bounds b = board.solid().bounds();
+            assertThat(eaves)
+                    .anyMatch(
+                            o -> o.place().near(b, Length.mm(3)) && o.place().z1().atLeast(b.z1()));
+        }
+    }
+
+    static List<Coop> stormy() {
+        return with(AddOn.VENT_BOARDS);
+    }
+
+    @ParameterizedTest
+    @MethodSource("opened")
+    void anOpenerFindsTheDoorFreeToRun(Coop coop) {
+        Bounds board = around(coop, Role.OPENER_BOARD);
+        Bounds door = around(coop, Role.POP_DOOR);
+        Bounds guides = around(coop, Role.POP_GUIDE);
+        assertThat(board.y1()).as("in front of the wall").isLessThan(door.y1());
+        boolean above = board.z0().atLeast(guides.z1());
+        boolean beside = board.x0().atLeast(guides.x1()) || board.x1().atMost(guides.x0());
+        assertThat(above || beside).isTrue();
+    }
+
+    static List<Coop> opened() {
+        return with(AddOn.DOOR_OPENER);
+    }
+
+    @ParameterizedTest
+    @MethodSource("meshedTwice")
+    void aSecondMeshIsFinerAndOutside(Coop coop) {
+        Bounds first = around(coop, Role.RUN_MESH);
+        assertThat(coop.of(Role.SECOND_MESH))
+                .isNotEmpty()
+                .allMatch(p -> ((Part.MeshPart) p).aperture().atMost(Length.mm(13)));
+        assertThat(around(coop, Role.SECOND_MESH).x0()).isLessThan(first.x0());
+        assertThat(around(coop, Role.SECOND_MESH).x1()).isGreaterThan(first.x1());
+    }
+
+    static List<Coop> meshedTwice() {
+        return with(AddOn.SECOND_MESH);
+    }
+
+    @ParameterizedTest
+    @MethodSource("sheltered")
+    void aWindbreakStandsInsideBothSidesOfTheRun(Coop coop) {
+        Bounds run =
+                coop.zones().stream()
+                        .filter(z -> z.kind() == Zone.Kind.RUN)
+                        .findFirst()
+                        .orElseThrow()
+                        .floor();
+        Bounds both = around(coop, Role.WINDBREAK);
+        assertThat(both.x0()).isEqualTo(run.x0());
+        assertThat(both.x1()).isEqualTo(run.x1());
+        assertThat(both.depth().toMm()).isGreaterThan(run.depth().toMm() * 0.9);
+        for (Part each : coop.of(Role.WINDBREAK)) {
+            assertThat(coop.of(Role.RUN_POST))
+                    .anyMatch(p -> Contact.area(p.solid(), each.solid()) > 1000);
+        }
+    }
+
+    static List<Coop> sheltered() {
+        return with(AddOn.WINDBREAK);
+    }
+
+    @ParameterizedTest
     @MethodSource("floored")
     void aWireFloorLiesUnderTheWholePen(Coop coop) {
         Bounds floor = around(coop, Role.WIRE_FLOOR);

@@ -56,6 +56,27 @@ class HouseGeometryTest {
         }
     }
 
+    @ParameterizedTest
+    @MethodSource("reliqua.core.coop.Houses#families")
+    void meshLiesInEveryVent(CoopFamily family) {
+        Random random = new Random(14);
+        for (int n = 0; n < HOUSES / 6; n++) {
+            Coop coop = Houses.random(family, random);
+            List<Part> mesh = coop.that(Duty.Trait.VENTS);
+            assertThat(coop.openings())
+                    .filteredOn(o -> o.kind() == Opening.Kind.EAVE_VENT)
+                    .allMatch(
+                            o ->
+                                    mesh.stream()
+                                            .anyMatch(
+                                                    m ->
+                                                            o.place()
+                                                                    .near(
+                                                                            m.solid().bounds(),
+                                                                            Length.mm(2))));
+        }
+    }
+
     /** A design that a search draws up has what is to be built on in it. */
     @ParameterizedTest
     @MethodSource("reliqua.core.coop.Houses#families")

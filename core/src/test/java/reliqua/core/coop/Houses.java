@@ -72,10 +72,10 @@ public final class Houses {
                 .toList();
     }
 
-    /** A random one of a pair; a perch stands in a run. */
+    /** A random one of a pair; what wants a run has one. */
     public static Coop random(Pair pair, Random random) {
         Set<AddOn> both =
-                pair.addOn() == AddOn.PERCH ? Set.of(AddOn.RUN, AddOn.PERCH) : Set.of(pair.addOn());
+                pair.addOn().wantsRun() ? Set.of(AddOn.RUN, pair.addOn()) : Set.of(pair.addOn());
         return random(pair.family(), both, random);
     }
 

@@ -49,6 +49,12 @@ public final class CoopBuilder {
             case GUTTER -> Optional.of(new Gutter());
             case DUST_BATH -> Optional.of(new DustBath());
             case DRINKER_STAND -> Optional.of(new DrinkerStand());
+            case BROODER -> Optional.of(new Brooder());
+            case FEEDER_BAR -> Optional.of(new FeederBar());
+            case VENT_BOARDS -> Optional.of(new VentBoards());
+            case DOOR_OPENER -> Optional.of(new OpenerBoard());
+            case SECOND_MESH -> Optional.of(new SecondMesh());
+            case WINDBREAK -> Optional.of(new Windbreak());
             case ROOST_LADDER -> Optional.of(new RoostLadder());
             case ANCHORS -> Optional.of(new Anchors());
             case PERCH -> Optional.of(new Perch());

@@ -20,8 +20,7 @@ final class Perch implements Addition {
 
     @Override
     public void build(Standing at) throws Unbuildable {
-        Zone run = at.ground();
-        Unbuildable.unless(run.kind() == Zone.Kind.RUN, Sum.of("addon.needsRun"));
+        Zone run = at.run();
         Section bar = at.section(Choices.Group.ROOSTS);
         Length wide = bar.width();
         Length high = HIGH.plus(bar.thickness());

@@ -12,8 +12,10 @@ import reliqua.core.coop.Solid;
 import reliqua.core.coop.Zone;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.PartsBook;
+import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.flock.Needs;
 import reliqua.core.measure.Length;
+import reliqua.core.measure.Sum;
 import reliqua.core.stock.Section;
 
 /** A coop that stands, as far as it is built, and what it is made of. */
@@ -76,6 +78,22 @@ final class Standing {
                 .filter(z -> z.kind() == Zone.Kind.RUN)
                 .findFirst()
                 .orElse(zones.getFirst());
+    }
+
+    /** The first room that birds sleep in. */
+    Zone house() {
+        return coop.zones().stream()
+                .filter(z -> z.kind() == Zone.Kind.HOUSE)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** The run, for what is built on to one. */
+    Zone run() throws Unbuildable {
+        return coop.zones().stream()
+                .filter(z -> z.kind() == Zone.Kind.RUN)
+                .findFirst()
+                .orElseThrow(() -> new Unbuildable(Sum.of("addon.needsRun")));
     }
 
     /** A place on the floor of a zone for a box of this size, away from doors and nests. */

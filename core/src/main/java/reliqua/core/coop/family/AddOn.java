@@ -25,12 +25,24 @@ public enum AddOn {
     DUST_BATH("dust-bath", List.of(Choices.Group.BOARDS)),
     /** A low table that keeps the drinker out of the litter. */
     DRINKER_STAND("drinker-stand", List.of(Choices.Group.BOARDS)),
+    /** A corner of the house for chicks. */
+    BROODER("brooder"),
+    /** A bar under the rafters that a feeder hangs from. */
+    FEEDER_BAR("feeder-bar"),
+    /** Loose boards that shut every second vent in a storm. */
+    VENT_BOARDS("vent-boards"),
+    /** A board for a machine that opens and shuts the pop door. */
+    DOOR_OPENER("door-opener"),
     /** A ladder from the floor up to the roosts, for heavy birds. */
     ROOST_LADDER("roost-ladder"),
     /** Stakes that hold it down in a gale. */
     ANCHORS("anchors"),
     /** A bar on stakes in the run. */
     PERCH("perch"),
+    /** Fine mesh outside the foot of a run. */
+    SECOND_MESH("second-mesh"),
+    /** What keeps the wind out of the foot of a run. */
+    WINDBREAK("windbreak"),
     /** Two wheels under one end of a pen that is moved. */
     WHEELS("wheels", FoundPart.Use.WHEELS),
     /** Mesh under a pen. */
@@ -49,8 +61,15 @@ public enum AddOn {
                             GUTTER,
                             DUST_BATH,
                             DRINKER_STAND,
+                            BROODER,
+                            FEEDER_BAR,
+                            VENT_BOARDS,
+                            DOOR_OPENER,
                             ROOST_LADDER,
                             ANCHORS));
+
+    /** What stands in or on a run, and so wants one. */
+    private static final Set<AddOn> IN_RUN = EnumSet.of(PERCH, SECOND_MESH, WINDBREAK);
 
     /** What a pen that is moved has room for. */
     static final Set<AddOn> OF_PENS =
@@ -77,6 +96,11 @@ public enum AddOn {
         this.keys = List.of();
         this.groups = groups;
         this.places = Set.of(places);
+    }
+
+    /** Whether it wants a run to be built on as well. */
+    public boolean wantsRun() {
+        return IN_RUN.contains(this);
     }
 
     /** What odd things it has a place for. */

@@ -159,7 +159,7 @@ public final class PartsBook {
     }
 
     public void opening(Opening opening) {
-        openings.add(opening);
+        openings.add(mirrored || depth.nm() != 0 ? opening.atDepth(mirrored, depth) : opening);
     }
 
     public List<Part> parts() {

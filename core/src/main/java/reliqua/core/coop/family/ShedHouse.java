@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Opening;
@@ -30,7 +31,8 @@ final class ShedHouse {
 
     private static Set<AddOn> withRun() {
         Set<AddOn> all = EnumSet.copyOf(AddOn.OF_HOUSES);
-        all.addAll(Set.of(AddOn.RUN, AddOn.WINDOW, AddOn.PERCH));
+        all.addAll(Set.of(AddOn.RUN, AddOn.WINDOW));
+        Stream.of(AddOn.values()).filter(AddOn::wantsRun).forEach(all::add);
         return Collections.unmodifiableSet(all);
     }
 

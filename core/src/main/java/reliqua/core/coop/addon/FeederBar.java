@@ -1,0 +1,127 @@
+package reliqua.core.coop.addon;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import reliqua.core.coop.Axis;
+import reliqua.core.coop.Bounds;
+import reliqua.core.coop.Corner;
+import reliqua.core.coop.Part;
+import reliqua.core.coop.Role;
+import reliqua.core.coop.Solid;
+import reliqua.core.coop.family.Choices;
+import reliqua.core.coop.family.Unbuildable;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Sum;
+import reliqua.core.stock.Section;
+
+/**
+ * A bar screwed up under two neighbouring rafters, for a feeder that hangs from it on a chain: it
+ * swings clear of the litter, stands no rat a ladder and is raised as the birds grow. No bar to
+ * sleep on is above or beside it.
+ */
+final class FeederBar implements Addition {
+    /** Birds eat all round a feeder this wide. */
+    private static final Length ROUND = Length.mm(350);
+
+    private static final Length FROM_WALL = Length.mm(300);
+    private static final Length STEP = Length.mm(50);
+
+    /** A feeder and the hand that fills it. */
+    private static final Length HANGS = Length.mm(500);
+
+    @Override
+    public void build(Standing at) throws Unbuildable {
+        Bounds room = at.house().floor();
+        List<Part> rafters =
+                at.coop().of(Role.RAFTER).stream()
+                        .sorted(Comparator.comparing(p -> p.solid().bounds().x0()))
+                        .toList();
+        Length middle = room.x0().plus(room.width().half());
+        List<Integer> bays =
+                java.util.stream.IntStream.range(0, Math.max(0, rafters.size() - 1))
+                        .boxed()
+                        .sorted(Comparator.comparing(n -> away(rafters, n, middle)))
+                        .toList();
+        for (int bay : bays) {
+            if (hang(at, room, rafters.get(bay), rafters.get(bay + 1))) {
+                return;
+            }
+        }
+        throw new Unbuildable(Sum.of("addon.noFeederRoom"));
+    }
+
+    private static Length away(List<Part> rafters, int n, Length middle) {
+        Bounds both = rafters.get(n).solid().bounds().with(rafters.get(n + 1).solid().bounds());
+        return both.x0().plus(both.width().half()).minus(middle).abs();
+    }
+
+    private static boolean hang(Standing at, Bounds room, Part left, Part right) {
+        Bounds both = left.solid().bounds().with(right.solid().bounds());
+        Section bar = at.section(Choices.Group.ROOSTS);
+        Length last = room.y1().minus(FROM_WALL);
+        for (Length y = room.y0().plus(FROM_WALL); y.atMost(last); y = y.plus(STEP)) {
+            Optional<Solid> solid = under(left, bar, y, both.x0(), both.x1());
+            if (solid.isPresent()
+                    && solid.get().bounds().z0().minus(room.z0()).atLeast(HANGS)
+                    && isFreeBelow(at, room, both, y)
+                    && at.isFree(solid.get())) {
+                at.book().stick(Role.FEEDER_BAR, bar, both.width(), solid.get());
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Flat against the underside of a rafter at this depth. */
+    private static Optional<Solid> under(Part rafter, Section bar, Length y, Length x0, Length x1) {
+        List<Solid> pieces = rafter.solid().pieces(Axis.Y, y, y.plus(bar.width()));
+        if (pieces.size() != 1) {
+            return Optional.empty();
+        }
+        Length to = y.plus(bar.width());
+        Optional<Length> here = lowest(pieces.getFirst(), y);
+        Optional<Length> there = lowest(pieces.getFirst(), to);
+        if (here.isEmpty() || there.isEmpty()) {
+            return Optional.empty();
+        }
+        double lean = Math.atan(there.get().minus(here.get()).ratio(bar.width()));
+        Corner near = new Corner(y, here.get());
+        Corner far = along(near, bar.width(), lean);
+        double down = lean - Math.PI / 2;
+        List<Corner> outline =
+                List.of(
+                        along(near, bar.thickness(), down),
+                        along(far, bar.thickness(), down),
+                        far,
+                        near);
+        return Optional.of(new Solid(Axis.X, outline, List.of(), x0, x1));
+    }
+
+    private static Optional<Length> lowest(Solid piece, Length y) {
+        return piece.outline().stream()
+                .filter(c -> c.u().minus(y).abs().atMost(Length.mm(1)))
+                .map(Corner::v)
+                .reduce(Length::min);
+    }
+
+    private static Corner along(Corner from, Length far, double angle) {
+        return new Corner(
+                from.u().plus(far.scaled(Math.cos(angle))),
+                from.v().plus(far.scaled(Math.sin(angle))));
+    }
+
+    /** Nothing stands, hangs or roosts where birds gather round it. */
+    private static boolean isFreeBelow(Standing at, Bounds room, Bounds bay, Length y) {
+        Length x = bay.x0().plus(bay.width().half());
+        Length half = ROUND.half();
+        return at.isFree(
+                Solid.box(
+                        x.minus(half),
+                        x.plus(half),
+                        y.minus(half),
+                        y.plus(half),
+                        room.z0(),
+                        room.z0().plus(HANGS)));
+    }
+}
