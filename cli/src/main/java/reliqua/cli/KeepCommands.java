@@ -6,18 +6,23 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
+import reliqua.core.check.WeakSpot;
+import reliqua.core.cutting.Progress;
 import reliqua.core.keep.Capacities;
 import reliqua.core.keep.Due;
 import reliqua.core.keep.Forecast;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
+import reliqua.core.project.Design;
 import reliqua.core.project.Keeping;
+import reliqua.core.project.PricedSpots;
 import reliqua.core.project.Project;
 import reliqua.core.project.SayEdit;
 import reliqua.core.project.SayLog;
@@ -89,6 +94,38 @@ final class KeepCommands {
                                     day(today),
                                     FORECAST_DAYS);
             return Keeping.of(loaded, Optional.of(design(loaded)), day(today), weather);
+        }
+    }
+
+    /** Prints where an animal may come in. */
+    @Command(
+            name = "audit",
+            description = "Prints the weak places of the coop, and what mending each costs.",
+            mixinStandardHelpOptions = true)
+    static final class AuditCommand extends ProjectCommands.OverProject {
+        @Override
+        public Integer call() throws IOException, InputException {
+            Project loaded = load();
+            Design design = design(loaded);
+            List<PricedSpots.Priced> prices = PricedSpots.of(loaded, design, Progress.NONE);
+            Tape tape = loaded.keeper().tape();
+            for (WeakSpot spot :
+                    WeakSpot.of(design.candidate().coop(), loaded.site().predators())) {
+                out().println(spot.grade() + "  " + spot.what().words(tape));
+                out().println("    " + spot.mend().words(tape));
+                prices.stream()
+                        .filter(p -> p.spot().what().equals(spot.what()))
+                        .forEach(p -> out().println("    " + line(p, tape)));
+            }
+            return 0;
+        }
+
+        private static String line(PricedSpots.Priced priced, Tape tape) {
+            String what =
+                    priced.what().stream()
+                            .map(w -> w.words(tape))
+                            .collect(Collectors.joining(", "));
+            return what + ": " + (priced.missing() ? "not all to be had" : tape.say(priced.more()));
         }
     }
 

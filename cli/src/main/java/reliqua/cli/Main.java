@@ -27,6 +27,7 @@ import reliqua.files.LogFile;
             ProjectCommands.Export.class,
             ProjectCommands.Import.class,
             KeepCommands.Log.class,
+            KeepCommands.AuditCommand.class,
             KeepCommands.DueCommand.class,
             KeepCommands.KeepCommand.class
         })

@@ -69,6 +69,8 @@ class MainTest {
 
         assertThat(run("due", file, "--today", "2026-06-01")).isZero();
         assertThat(out.toString()).contains("OVERDUE  turn the litter");
+        assertThat(run("audit", file)).isZero();
+        assertThat(out.toString()).contains("OPEN  ribs of the roofing").contains("of battens");
         assertThat(
                         run(
                                 "keep",

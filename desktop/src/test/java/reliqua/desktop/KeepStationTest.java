@@ -114,6 +114,7 @@ class KeepStationTest {
         robot.interact(() -> window.fire("keep-audit"));
         assertThat(robot.lookup("#spot-0").tryQuery()).isPresent();
         String first = robot.lookup("#slip .title").queryLabeled().getText();
+        DrivenWindow.untilShown(() -> robot.lookup("#mending").tryQuery().isPresent());
         robot.interact(() -> window.fire("spot-1"));
         assertThat(robot.lookup("#slip .title").queryLabeled().getText()).isNotEqualTo(first);
     }

@@ -183,7 +183,6 @@ public final class Fixings {
                         part.mark());
             }
             case Part.MeshPart mesh -> {
-                Length edge = mesh.width().plus(mesh.length()).times(2);
                 Key key =
                         new Key(
                                 Hardware.Kind.STAPLES,
@@ -192,10 +191,16 @@ public final class Fixings {
                                 Optional.empty(),
                                 true,
                                 part.role());
-                add(key, Math.ceil(edge.ratio(STAPLES_APART)), part.mark());
+                add(key, staples(mesh), part.mark());
             }
             case Part.StickPart _, Part.PanelPart _, Part.WholePart _ -> {}
         }
+    }
+
+    /** A hand apart along all its edges. */
+    public static int staples(Part.MeshPart mesh) {
+        Length edge = mesh.width().plus(mesh.length()).times(2);
+        return (int) Math.ceil(edge.ratio(STAPLES_APART));
     }
 
     private static Key outside(Hardware.Kind kind, Fixing.Where where, Role on) {

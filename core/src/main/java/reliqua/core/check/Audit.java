@@ -35,16 +35,27 @@ final class Audit {
     /** Corrugations stand so high over what they lie on. */
     private static final Length CORRUGATION = Length.mm(16);
 
+    /** An arm wide. */
+    private static final Length APRON = Length.mm(600);
+
+    /** Most netting is rolled up as wide. */
+    private static final Length NET = Length.mm(1200);
+
+    /** A pallet's side, with what is turned over. */
+    private static final Length SIDES = Length.mm(200);
+
     /** A floor this high is out of the reach of what digs. */
     private static final Length RAISED = Length.mm(300);
 
     private final Coop coop;
     private final Set<Predator> about;
     private final List<WeakSpot> spots = new ArrayList<>();
+    private final Mendings mendings;
 
     Audit(Coop coop, Set<Predator> about) {
         this.coop = coop;
         this.about = about.isEmpty() ? USUAL : about;
+        this.mendings = new Mendings(coop);
     }
 
     List<WeakSpot> walk() {
@@ -69,7 +80,17 @@ final class Audit {
     }
 
     private void add(Sum what, List<String> marks, Set<Predator> lets, Grade grade, String mend) {
-        spots.add(new WeakSpot(what, marks, lets, grade, Sum.of(mend)));
+        add(what, marks, lets, grade, mend, Mending.NONE);
+    }
+
+    private void add(
+            Sum what,
+            List<String> marks,
+            Set<Predator> lets,
+            Grade grade,
+            String mend,
+            Mending mending) {
+        spots.add(new WeakSpot(what, marks, lets, grade, Sum.of(mend), mending));
     }
 
     /** Mesh by its aperture: what passes it, or who would try it first. */
@@ -98,8 +119,18 @@ final class Audit {
                             marks,
                             lets,
                             lets.isEmpty() ? Grade.HOLDS : Grade.OPEN,
-                            lets.isEmpty() ? "audit.mesh.hold" : "audit.mesh.mend");
+                            lets.isEmpty() ? "audit.mesh.hold" : "audit.mesh.mend",
+                            lets.isEmpty()
+                                    ? Mending.NONE
+                                    : Mendings.lined(parts, finest(lets, kind.near())));
                 });
+    }
+
+    private static Length finest(Set<Predator> lets, boolean near) {
+        return lets.stream()
+                .map(p -> near ? p.apertureNearBirds() : p.apertureElsewhere())
+                .reduce(Length::min)
+                .orElseThrow();
     }
 
     /** Mesh of the room birds sleep in: an arm through it reaches them. */
@@ -142,13 +173,23 @@ final class Audit {
 
     private void leaf(List<Opening> all, Opening.Kind kind) {
         Set<Predator> hands = those(Predator::opensLatches);
+        boolean barred = all.stream().allMatch(this::isBarred);
+        boolean holds = hands.isEmpty() || barred;
+        String held = barred ? "audit.bar.hold" : "audit.leaf.hold";
         add(
                 Sum.of(kind == Opening.Kind.GATE ? "audit.gate" : "audit.door", all.size()),
                 near(all),
                 hands,
-                hands.isEmpty() ? Grade.HOLDS : Grade.OPEN,
-                hands.isEmpty() ? "audit.leaf.hold" : "audit.latch.mend");
-        gap(near(all));
+                holds ? Grade.HOLDS : Grade.OPEN,
+                holds ? held : "audit.latch.mend",
+                holds ? Mending.NONE : Mendings.latches(all.size()));
+        gap(all);
+    }
+
+    /** A bar lies across it. */
+    private boolean isBarred(Opening opening) {
+        return coop.that(Trait.BARS).stream()
+                .anyMatch(p -> p.solid().bounds().near(opening.place(), Length.mm(150)));
     }
 
     private void lids() {
@@ -160,15 +201,26 @@ final class Audit {
                     marks,
                     hands,
                     hands.isEmpty() ? Grade.HOLDS : Grade.OPEN,
-                    hands.isEmpty() ? "audit.leaf.hold" : "audit.latch.mend");
+                    hands.isEmpty() ? "audit.leaf.hold" : "audit.latch.mend",
+                    hands.isEmpty() ? Mending.NONE : Mendings.latches(marks.size()));
         }
     }
 
     /** A leaf has play round it; what slips through little gets a stop behind it. */
-    private void gap(List<String> marks) {
+    private void gap(List<Opening> leaves) {
         Set<Predator> slim = those(p -> p.gap().isPresent());
         if (!slim.isEmpty()) {
-            add(Sum.of("audit.gap", least(slim)), marks, slim, Grade.HOLDS, "audit.gap.mend");
+            Length round =
+                    leaves.stream()
+                            .map(o -> o.width().plus(o.height()).times(2))
+                            .reduce(Length.ZERO, Length::plus);
+            add(
+                    Sum.of("audit.gap", least(slim)),
+                    near(leaves),
+                    slim,
+                    Grade.HOLDS,
+                    "audit.gap.mend",
+                    mendings.battens(round));
         }
     }
 
@@ -214,7 +266,15 @@ final class Audit {
                 apron,
                 diggers,
                 stopped ? Grade.HOLDS : Grade.OPEN,
-                stopped ? "audit.edge.hold" : "audit.edge.mend");
+                stopped ? "audit.edge.hold" : "audit.edge.mend",
+                stopped ? Mending.NONE : apron(finest(diggers, false)));
+    }
+
+    /** Flat on the ground, all round. */
+    private Mending apron(Length aperture) {
+        Bounds all = coop.bounds();
+        Length round = all.width().plus(all.depth()).times(2).plus(APRON.times(4));
+        return mendings.strips(round, APRON, aperture);
     }
 
     /** What comes from above lands in a run without a cover. */
@@ -231,7 +291,12 @@ final class Audit {
                 List.of(),
                 flying,
                 covered ? Grade.HOLDS : Grade.OPEN,
-                covered ? "audit.cover.hold" : "audit.cover.mend");
+                covered ? "audit.cover.hold" : "audit.cover.mend",
+                covered ? Mending.NONE : net(run.get().floor(), finest(flying, false)));
+    }
+
+    private Mending net(Bounds run, Length aperture) {
+        return mendings.cover(run.width(), run.depth(), NET, aperture);
     }
 
     /** Whether something flat lies over the middle of a run. */
@@ -258,7 +323,20 @@ final class Audit {
         List<String> sheets =
                 coop.parts().stream().filter(p -> p instanceof RoofPart).map(Part::mark).toList();
         if (!slim.isEmpty() && !sheets.isEmpty()) {
-            add(Sum.of("audit.ribs", CORRUGATION), sheets, slim, Grade.OPEN, "audit.ribs.mend");
+            Length eaves =
+                    coop.parts().stream()
+                            .filter(p -> p instanceof RoofPart)
+                            .map(p -> p.solid().bounds())
+                            .reduce(Bounds::with)
+                            .orElseThrow()
+                            .width();
+            add(
+                    Sum.of("audit.ribs", CORRUGATION),
+                    sheets,
+                    slim,
+                    Grade.OPEN,
+                    "audit.ribs.mend",
+                    mendings.battens(eaves.times(2)));
         }
     }
 
@@ -272,8 +350,25 @@ final class Audit {
                         .toList();
         Set<Predator> nesting = those(p -> p.reach() == Predator.Reach.GNAWS);
         if (!low.isEmpty() && !nesting.isEmpty()) {
-            add(Sum.of("audit.hollow"), low, nesting, Grade.OPEN, "audit.hollow.mend");
+            add(
+                    Sum.of("audit.hollow"),
+                    low,
+                    nesting,
+                    Grade.OPEN,
+                    "audit.hollow.mend",
+                    round(low, finest(nesting, false)));
         }
+    }
+
+    /** Fine mesh round the outer sides of what is hollow. */
+    private Mending round(List<String> marks, Length aperture) {
+        Bounds all =
+                marks.stream()
+                        .flatMap(m -> coop.find(m).stream())
+                        .map(p -> p.solid().bounds())
+                        .reduce(Bounds::with)
+                        .orElseThrow();
+        return mendings.strips(all.width().plus(all.depth()).times(2), SIDES, aperture);
     }
 
     private void breakers() {

@@ -16,8 +16,10 @@ import reliqua.core.measure.Sum;
  * @param lets the animals it does not keep out, or only with care
  * @param grade how weak it is
  * @param mend what makes it stronger
+ * @param mending what that takes
  */
-public record WeakSpot(Sum what, List<String> marks, Set<Predator> lets, Grade grade, Sum mend) {
+public record WeakSpot(
+        Sum what, List<String> marks, Set<Predator> lets, Grade grade, Sum mend, Mending mending) {
     /** How weak a place is. */
     public enum Grade {
         /** Open to an animal that is about. */

@@ -118,6 +118,8 @@ public record Duty(
         LEADS_RAIN,
         /** Lets air in above the birds, and is shut down for the winter. */
         VENTS,
+        /** Lies across a leaf that opens outward. */
+        BARS,
         /** Shuts a vent for a while. */
         SHUTS_VENTS,
         /** Ripped by hand to its width where the heap has only wider ones. */

@@ -234,8 +234,8 @@ public enum Role {
     OPENER_BATTEN('F', Stage.DOORS, Duty.of(BATTEN, SHOWN)),
     OPENER_BOARD('F', Stage.DOORS, Duty.of(FRAME, SHOWN).minutes(15)),
     VENT_BOARD('F', Stage.DOORS, Duty.of(FRAME, HIDDEN, Trait.LOOSE, Trait.SHUTS_VENTS)),
-    DOOR_BAR('F', Stage.DOORS, Duty.of(Straightness.JOIST, SHOWN, Trait.LOOSE)),
-    BAR_BRACKET('F', Stage.DOORS, Duty.of(BATTEN, SHOWN)),
+    DOOR_BAR('F', Stage.DOORS, Duty.of(Straightness.JOIST, SHOWN, Trait.LOOSE, Trait.BARS)),
+    BAR_BRACKET('F', Stage.DOORS, Duty.of(BATTEN, SHOWN).serving(Latitude.mm(0, 40))),
     GUTTER(
             'J',
             Stage.ROOF,

@@ -48,6 +48,11 @@ public record Money(long micros) implements Comparable<Money> {
         return a.compareTo(b) <= 0 ? a : b;
     }
 
+    /** The higher of two amounts. */
+    public static Money max(Money a, Money b) {
+        return a.compareTo(b) >= 0 ? a : b;
+    }
+
     public Money plus(Money other) {
         return new Money(Math.addExact(micros, other.micros));
     }

@@ -59,11 +59,15 @@ public final class QuickDesign {
         return coop(spec).map(coop -> planned(spec, coop));
     }
 
+    /** The cuts alone. */
+    WorkPlan plan(Coop coop) {
+        return planner.plan(coop, Decided.cut(project.cuts()), Optional.empty(), Progress.NONE);
+    }
+
     private Design planned(DesignSpec spec, Coop coop) {
         List<Finding> findings =
                 Findings.of(coop, project.builtNeeds(), project.keeper(), project.heap());
-        WorkPlan plan =
-                planner.plan(coop, Decided.cut(project.cuts()), Optional.empty(), Progress.NONE);
+        WorkPlan plan = plan(coop);
         return Design.of(new Candidate(spec, coop, findings, plan), project);
     }
 

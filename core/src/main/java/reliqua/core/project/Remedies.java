@@ -84,6 +84,14 @@ public final class Remedies {
         return new Remedies(project, now.spec()).all(now, progress);
     }
 
+    /** Something built on, and what that adds to the bill; none where there is no room for it. */
+    public static Optional<Remedy> builtOn(Project project, Design design, AddOn addOn) {
+        Remedies remedies = new Remedies(project, design.candidate().spec());
+        Optional<Change> change = remedies.builtOn(addOn.id(), addOn).findFirst();
+        return change.flatMap(
+                c -> remedies.quick.of(remedies.spec).flatMap(p -> remedies.priced(c, p)));
+    }
+
     private List<Remedy> all(Candidate now, Progress progress) {
         List<Remedy> remedies = new ArrayList<>();
         List<Change> changes =
@@ -116,7 +124,7 @@ public final class Remedies {
     private Stream<Change> changes(Finding finding, Coop coop) {
         Coop.Measures m = coop.measures();
         return switch (finding.rule()) {
-            case "wind" -> builtOn(finding, AddOn.ANCHORS);
+            case "wind" -> builtOn(finding.rule(), AddOn.ANCHORS);
             case "clearBelow" -> longer(finding, "legs", CLEAR_BELOW);
             case "reach" -> shallower(finding, m);
             case "standing" ->
@@ -127,7 +135,7 @@ public final class Remedies {
         };
     }
 
-    private Stream<Change> builtOn(Finding finding, AddOn addOn) {
+    private Stream<Change> builtOn(String rule, AddOn addOn) {
         if (!family.addOns().contains(addOn) || spec.addOns().contains(addOn)) {
             return Stream.empty();
         }
@@ -135,7 +143,7 @@ public final class Remedies {
         more.addAll(spec.addOns());
         DesignSpec changed = new DesignSpec(spec.family(), spec.lengths(), spec.choices(), more);
         Sum what = Sum.of("remedy.builtOn", Sum.of("addon." + addOn.id()));
-        return Stream.of(new Change(finding.rule(), what, changed, Map.of(), false));
+        return Stream.of(new Change(rule, what, changed, Map.of(), false));
     }
 
     private Stream<Change> longer(Finding finding, String key, Length to) {

@@ -9,7 +9,9 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Houses;
+import reliqua.core.coop.Part;
 import reliqua.core.flock.Predator;
+import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
 
 class AuditTest {
@@ -30,6 +32,22 @@ class AuditTest {
         assertThat(open(HOUSE, Predator.OWL)).doesNotContain("audit.door", "audit.ribs");
         assertThat(open(HOUSE, Predator.WEASEL)).contains("audit.ribs", "audit.mesh.near");
         assertThat(open(HOUSE, Predator.BEAR)).contains("audit.walls");
+    }
+
+    @Test
+    void meshThatLetsSlimOnesInIsLinedPieceByPiece() {
+        List<WeakSpot> coarse =
+                WeakSpot.of(HOUSE, Set.of(Predator.WEASEL)).stream()
+                        .filter(s -> s.what().key().startsWith("audit.mesh"))
+                        .filter(s -> s.grade() == WeakSpot.Grade.OPEN)
+                        .toList();
+        assertThat(coarse).isNotEmpty();
+        for (WeakSpot spot : coarse) {
+            assertThat(spot.mending().parts()).hasSameSizeAs(spot.marks());
+            assertThat(spot.mending().parts())
+                    .allMatch(p -> ((Part.MeshPart) p).aperture().atMost(Length.mm(6)));
+            assertThat(spot.mending().parts()).noneMatch(p -> HOUSE.find(p.mark()).isPresent());
+        }
     }
 
     @Test

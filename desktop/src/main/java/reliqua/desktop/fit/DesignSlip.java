@@ -17,7 +17,6 @@ import javafx.scene.layout.VBox;
 import reliqua.core.check.Finding;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.MeasureException;
-import reliqua.core.measure.Money;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
 import reliqua.core.project.Describe;
@@ -27,6 +26,7 @@ import reliqua.core.project.Remedies;
 import reliqua.core.stock.Lot;
 import reliqua.desktop.Texts;
 import reliqua.desktop.shell.Parts;
+import reliqua.desktop.work.PricedLater;
 import reliqua.desktop.work.Workspace;
 
 /**
@@ -43,7 +43,8 @@ final class DesignSlip extends VBox {
     private final VBox lengths = new VBox(9);
     private String shownFamily = "";
     private final VBox findings = new VBox(7);
-    private final PricedRemedies remedies = new PricedRemedies(this::showRemedies);
+    private final PricedLater<Remedies.Remedy> remedies =
+            new PricedLater<>(Remedies::of, this::showRemedies);
     private Optional<Design> shown = Optional.empty();
     private final VBox idle = new VBox(5);
     private final LastTime lastTime;
@@ -231,7 +232,8 @@ final class DesignSlip extends VBox {
             row.setAccessibleText(
                     Texts.get("severity." + finding.severity().name()) + ": " + words.getText());
             findings.getChildren().add(row);
-            remedies.of(design, finding.rule())
+            remedies.of(design).stream()
+                    .filter(r -> r.rule().equals(finding.rule()))
                     .forEach(remedy -> findings.getChildren().add(button(remedy)));
         }
         figures.setText(
@@ -256,13 +258,7 @@ final class DesignSlip extends VBox {
     /** What would mend it and what that costs; a press does it. */
     private Node button(Remedies.Remedy remedy) {
         Tape tape = workspace.tape();
-        Money more = remedy.more();
-        String price =
-                more.isZero()
-                        ? Texts.get("fit.remedy.free")
-                        : more.compareTo(Money.ZERO) > 0
-                                ? Texts.get("fit.remedy.more", tape.say(more))
-                                : Texts.get("fit.remedy.less", tape.say(Money.ZERO.minus(more)));
+        String price = Parts.more(remedy.more(), tape);
         String what = remedy.what().words(tape);
         Button button =
                 Parts.button(

@@ -5,20 +5,28 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import reliqua.core.check.WeakSpot;
 import reliqua.core.coop.Coop;
 import reliqua.core.drawing.Elevation;
 import reliqua.core.drawing.Picture;
+import reliqua.core.measure.Tape;
+import reliqua.core.project.Design;
+import reliqua.core.project.Edit;
 import reliqua.core.project.Keeping;
+import reliqua.core.project.PricedSpots;
 import reliqua.desktop.Texts;
 import reliqua.desktop.paint.PictureView;
 import reliqua.desktop.shell.Parts;
+import reliqua.desktop.work.PricedLater;
 import reliqua.desktop.work.Workspace;
 
 /** Where an animal may come in, the weakest place first, each lit up in the picture. */
@@ -30,12 +38,14 @@ final class AuditView implements KeepView {
     private final PictureView picture = new PictureView();
     private final HBox node;
     private final VBox slip = new VBox(10);
+    private final PricedLater<PricedSpots.Priced> prices;
     private int selected;
     private List<WeakSpot> spots = List.of();
     private Optional<Coop> coop = Optional.empty();
 
     AuditView(Workspace workspace) {
         this.workspace = workspace;
+        prices = new PricedLater<>(PricedSpots::of, this::show);
         picture.setId("audit-picture");
         ScrollPane scroll = new ScrollPane(list);
         scroll.setFitToWidth(true);
@@ -130,11 +140,52 @@ final class AuditView implements KeepView {
         slip.getChildren()
                 .addAll(
                         Parts.text(Texts.get(open ? "audit.mend" : "audit.hold"), "strong"),
-                        Parts.text(spot.mend().words(workspace.tape())),
-                        Parts.rule(),
-                        Parts.text(Texts.get("audit.advice"), "note"));
+                        Parts.text(spot.mend().words(workspace.tape())));
+        mendings(spot);
+        slip.getChildren().addAll(Parts.rule(), Parts.text(Texts.get("audit.advice"), "note"));
         if (workspace.project().site().predators().isEmpty()) {
             slip.getChildren().add(Parts.text(Texts.get("audit.usual"), "note"));
         }
+    }
+
+    /** What mending it takes, and what that adds to the bill. */
+    private void mendings(WeakSpot spot) {
+        Optional<Design> design = workspace.designs().state().get().design();
+        if (design.isEmpty()) {
+            return;
+        }
+        if (workspace.designs().progress().get() >= 1) {
+            prices.price(workspace.project(), design.get());
+        }
+        List<PricedSpots.Priced> known = prices.of(design.get());
+        if (known.isEmpty() && !spot.mending().isFree()) {
+            slip.getChildren().add(Parts.text(Texts.get("audit.pricing"), "soft"));
+        }
+        known.stream()
+                .filter(p -> p.spot().what().equals(spot.what()))
+                .forEach(p -> slip.getChildren().add(mending(p)));
+    }
+
+    private Node mending(PricedSpots.Priced priced) {
+        Tape tape = workspace.tape();
+        String what =
+                priced.what().stream().map(w -> w.words(tape)).collect(Collectors.joining(", "));
+        String price =
+                priced.missing() ? Texts.get("audit.notSold") : Parts.more(priced.more(), tape);
+        if (priced.edit().isEmpty()) {
+            Label line = Parts.text(what + "  " + price, "strong");
+            line.setId("mending");
+            return line;
+        }
+        Edit edit = priced.edit().get();
+        Button button =
+                Parts.button(
+                        "mend-" + priced.spot().what().key(),
+                        what + "  " + price,
+                        () -> workspace.edit(edit.name(), edit.change()),
+                        "pill");
+        button.setWrapText(true);
+        button.setMinHeight(Region.USE_PREF_SIZE);
+        return button;
     }
 }

@@ -11,6 +11,9 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
+import reliqua.core.measure.Money;
+import reliqua.core.measure.Tape;
+import reliqua.desktop.Texts;
 
 /** Small pieces the stations are put together from. */
 public final class Parts {
@@ -116,5 +119,15 @@ public final class Parts {
         Region rule = new Region();
         rule.getStyleClass().add("rule");
         return rule;
+    }
+
+    /** What a change adds to the bill or takes off it. */
+    public static String more(Money more, Tape tape) {
+        if (more.isZero()) {
+            return Texts.get("fit.remedy.free");
+        }
+        return more.compareTo(Money.ZERO) > 0
+                ? Texts.get("fit.remedy.more", tape.say(more))
+                : Texts.get("fit.remedy.less", tape.say(Money.ZERO.minus(more)));
     }
 }
