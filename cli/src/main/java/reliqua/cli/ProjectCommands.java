@@ -26,11 +26,13 @@ import reliqua.core.measure.Sum;
 import reliqua.core.measure.Tape;
 import reliqua.core.project.Design;
 import reliqua.core.project.Kinds;
+import reliqua.core.project.PlanReview;
 import reliqua.core.project.Project;
 import reliqua.core.project.Shopping;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.PriceBook;
 import reliqua.files.Exports;
+import reliqua.files.FinishedPdf;
 import reliqua.files.FitsJson;
 import reliqua.files.HeapCsv;
 import reliqua.files.InputException;
@@ -39,6 +41,7 @@ import reliqua.files.NeedsJson;
 import reliqua.files.NeedsText;
 import reliqua.files.PacketPdf;
 import reliqua.files.PlanCsv;
+import reliqua.files.PocketPdf;
 import reliqua.files.PriceCsv;
 import reliqua.files.ProjectFile;
 import reliqua.files.TableImport;
@@ -258,12 +261,28 @@ final class ProjectCommands {
         }
     }
 
-    /** Writes the packet. */
+    /** What can be printed. */
+    enum Paper {
+        packet,
+        pocket,
+        coop
+    }
+
+    /** Writes something to be printed. */
     @Command(
             name = "report",
-            description = "Writes the printed packet.",
+            description =
+                    "Writes the printed packet, the card for the pocket or the page of the coop as it"
+                            + " was built.",
             mixinStandardHelpOptions = true)
     static final class Report extends OverProject {
+        @Option(
+                names = "--what",
+                paramLabel = "packet|pocket|coop",
+                defaultValue = "packet",
+                description = "which; the packet if not said")
+        private Paper what = Paper.packet;
+
         @Option(
                 names = "--pdf",
                 required = true,
@@ -274,8 +293,20 @@ final class ProjectCommands {
         @Override
         public Integer call() throws IOException, InputException {
             Project loaded = load();
-            Output.write(pdf, PacketPdf.write(loaded, design(loaded)));
+            Design design = design(loaded);
+            Output.write(
+                    pdf,
+                    switch (what) {
+                        case packet -> PacketPdf.write(loaded, design);
+                        case pocket -> PocketPdf.write(loaded, design, review(loaded, design));
+                        case coop -> FinishedPdf.write(loaded, design);
+                    });
             return 0;
+        }
+
+        private static PlanReview review(Project project, Design design) {
+            Candidate candidate = design.candidate();
+            return PlanReview.of(project, candidate.coop(), candidate.plan(), Progress.NONE);
         }
     }
 

@@ -14,6 +14,7 @@ import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import reliqua.core.drawing.Picture;
+import reliqua.core.project.Design;
 import reliqua.desktop.paint.PictureView;
 
 /** The build in the real window: played, turned, measured. */
@@ -91,5 +92,21 @@ class RaiseStationTest {
         assertThat(words.getText()).isEqualTo(first);
         robot.interact(() -> window.fire("build-layout"));
         assertThat(words.isVisible()).isFalse();
+    }
+
+    @Test
+    void whatAStepTookIsWrittenDownAndTeachesTheRest(FxRobot robot) throws TimeoutException {
+        DrivenWindow.planned(window.workspace);
+        Design design = window.workspace.designs().state().get().design().orElseThrow();
+        int before = design.minutesLeft(window.workspace.project());
+        DrivenWindow.type(robot, "#took", "900");
+        String key = design.steps().getFirst().key();
+        assertThat(window.workspace.project().note(key).minutes()).isEqualTo(900);
+        assertThat(design.minutesLeft(window.workspace.project())).isGreaterThan(before);
+
+        DrivenWindow.type(robot, "#took", "all day");
+        assertThat(window.workspace.project().note(key).minutes()).isEqualTo(900);
+        robot.interact(() -> window.workspace.undo());
+        assertThat(window.workspace.project().note(key).isEmpty()).isTrue();
     }
 }

@@ -8,13 +8,17 @@ import java.awt.Font;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Line2D;
 import java.awt.geom.Rectangle2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Consumer;
+import javax.imageio.ImageIO;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDDocumentInformation;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -297,6 +301,42 @@ final class PdfFlow implements AutoCloseable {
         new Painter(graphics()).paint(picture, left(), y + 6, scale);
         graphics().setTransform(before);
         y += used + 10;
+    }
+
+    /** Photos side by side, as many as find room in a row; one that cannot be read is left out. */
+    void photos(List<byte[]> jpegs, float height) {
+        float x = left();
+        for (byte[] jpeg : jpegs) {
+            Optional<BufferedImage> image = decoded(jpeg);
+            if (image.isEmpty()) {
+                continue;
+            }
+            float wide =
+                    Math.min(width(), height * image.get().getWidth() / image.get().getHeight());
+            if (x == left()) {
+                need(height + 8);
+            } else if (x + wide > right()) {
+                y += height + 8;
+                x = left();
+                need(height + 8);
+            }
+            float high = wide * image.get().getHeight() / image.get().getWidth();
+            AffineTransform place = AffineTransform.getTranslateInstance(x, y + 6);
+            place.scale(wide / image.get().getWidth(), high / (double) image.get().getHeight());
+            graphics().drawImage(image.get(), place, null);
+            x += wide + 8;
+        }
+        if (x > left()) {
+            y += height + 8;
+        }
+    }
+
+    private static Optional<BufferedImage> decoded(byte[] jpeg) {
+        try {
+            return Optional.ofNullable(ImageIO.read(new ByteArrayInputStream(jpeg)));
+        } catch (IOException e) {
+            return Optional.empty();
+        }
     }
 
     /** How high a picture may be on a page that begins with a heading. */

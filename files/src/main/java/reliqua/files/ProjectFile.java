@@ -67,18 +67,21 @@ public final class ProjectFile {
         Heap cut = CutsJson.things(project.cuts());
         zip.text(CUT, HeapCsv.write(cut));
         zip.text(LOG, LogCsv.write(project.book().log()));
-        for (Photo photo : photos(project.heap(), cut)) {
+        for (Photo photo : photos(project, cut)) {
             zip.packed(PHOTOS + photo.name() + JPEG, photo.jpeg());
         }
         return zip.bytes();
     }
 
-    /** Every picture once, however many lots it shows. */
-    private static Iterable<Photo> photos(Heap heap, Heap cut) {
+    /** Every picture once, however many lots and steps it shows. */
+    private static Iterable<Photo> photos(Project project, Heap cut) {
         Map<String, Photo> photos = new TreeMap<>();
-        Stream.concat(heap.lots().stream(), cut.lots().stream())
-                .flatMap(lot -> lot.provenance().photos().stream())
-                .forEach(photo -> photos.put(photo.name(), photo));
+        Stream<Photo> ofLots =
+                Stream.concat(project.heap().lots().stream(), cut.lots().stream())
+                        .flatMap(lot -> lot.provenance().photos().stream());
+        Stream<Photo> ofSteps =
+                project.notes().values().stream().flatMap(note -> note.photos().stream());
+        Stream.concat(ofLots, ofSteps).forEach(photo -> photos.put(photo.name(), photo));
         return photos.values();
     }
 
@@ -157,10 +160,8 @@ public final class ProjectFile {
                     ProjectJson.read(
                             TextFile.decode(json, name + " > " + JSON),
                             name + " > " + JSON,
-                            heap,
-                            cut,
-                            PriceCsv.asOffers(prices),
-                            log());
+                            new ProjectJson.Tables(heap, cut, PriceCsv.asOffers(prices), log()),
+                            photos());
             return new Opened(project, missing);
         }
 

@@ -5,9 +5,12 @@ import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.function.Function;
+import reliqua.core.build.StepNote;
 import reliqua.core.cutting.CutWish;
 import reliqua.core.flock.BirdClass;
 import reliqua.core.flock.Flock;
@@ -21,6 +24,7 @@ import reliqua.core.project.Project;
 import reliqua.core.stock.Hardware;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Offer;
+import reliqua.core.stock.Photo;
 import reliqua.core.stock.PriceBook;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -64,8 +68,39 @@ final class ProjectJson {
                                         .put("on", w.on()));
         ArrayNode done = root.putArray("done");
         project.done().forEach(done::add);
+        ObjectNode notes = root.putObject("notes");
+        project.notes().forEach((key, note) -> note(notes.putObject(key), note));
         KeepJson.write(root.putObject("keep"), project.book());
         return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(root);
+    }
+
+    private static void note(ObjectNode node, StepNote note) {
+        node.put("minutes", note.minutes()).put("words", note.words());
+        ArrayNode photos = node.putArray("photos");
+        note.photos().forEach(p -> photos.add(p.name()));
+    }
+
+    private static SortedMap<String, StepNote> notes(
+            JsonReader root, Function<String, Optional<Photo>> photos) {
+        SortedMap<String, StepNote> notes = new TreeMap<>();
+        root.inner("notes")
+                .ifPresent(
+                        in ->
+                                in.names()
+                                        .forEach(
+                                                key ->
+                                                        in.inner(key)
+                                                                .map(n -> note(n, photos))
+                                                                .ifPresent(
+                                                                        n -> notes.put(key, n))));
+        return notes;
+    }
+
+    private static StepNote note(JsonReader in, Function<String, Optional<Photo>> photos) {
+        return new StepNote(
+                in.whole("minutes", 0),
+                in.text("words", ""),
+                in.texts("photos").stream().flatMap(p -> photos.apply(p).stream()).toList());
     }
 
     private static void prices(ObjectNode node, PriceBook prices) {
@@ -79,8 +114,22 @@ final class ProjectJson {
                                         .put("price", JsonWords.amount(pack.price())));
     }
 
+    /** What lies beside it in the archive. */
+    record Tables(Heap heap, Heap cut, List<Offer> offers, List<Entry> log) {
+        /** Copies the lists. */
+        Tables {
+            offers = List.copyOf(offers);
+            log = List.copyOf(log);
+        }
+    }
+
+    /**
+     * Reads it.
+     *
+     * @param photos the picture of a name, if there is one
+     */
     static Project read(
-            String text, String name, Heap heap, Heap cut, List<Offer> offers, List<Entry> log)
+            String text, String name, Tables tables, Function<String, Optional<Photo>> photos)
             throws InputException {
         List<String> faults = new ArrayList<>();
         JsonReader root = JsonReader.of(text, name, faults);
@@ -97,7 +146,7 @@ final class ProjectJson {
         }
         Project project;
         try {
-            project = project(root, heap, cut, offers, log);
+            project = project(root, tables, photos);
         } catch (IllegalArgumentException e) {
             throw new InputException(name + ": " + e.getMessage());
         }
@@ -125,7 +174,7 @@ final class ProjectJson {
     }
 
     private static Project project(
-            JsonReader root, Heap heap, Heap cut, List<Offer> offers, List<Entry> log) {
+            JsonReader root, Tables tables, Function<String, Optional<Photo>> photos) {
         Map<String, Length> held = new TreeMap<>();
         root.inner("held").ifPresent(in -> DesignJson.lengths(in, held));
         return new Project(
@@ -137,14 +186,14 @@ final class ProjectJson {
                         .map(FlockJson::read)
                         .orElseGet(() -> Flock.of(BirdClass.STANDARD, 4)),
                 root.inner("site").map(SiteJson::read).orElse(Site.BARE),
-                heap,
-                root.inner("prices").map(in -> prices(in, offers)).orElse(PriceBook.EMPTY),
+                tables.heap(),
+                root.inner("prices").map(in -> prices(in, tables.offers())).orElse(PriceBook.EMPTY),
                 root.text("family", DesignJson.FIRST_FAMILY),
                 DesignJson.addOns(root),
                 held,
                 root.inner("chosen").map(DesignJson::read),
                 variants(root),
-                CutsJson.read(root, cut),
+                CutsJson.read(root, tables.cut()),
                 new TreeSet<>(
                         root.list(
                                 "wishes",
@@ -154,10 +203,11 @@ final class ProjectJson {
                                                 w.text("lot", ""),
                                                 w.flag("on", true)))),
                 new HashSet<>(root.texts("done")),
+                notes(root, photos),
                 root.list("story", CutsJson::told),
                 root.inner("keep")
-                        .map(in -> KeepJson.read(in, log))
-                        .orElseGet(() -> KeepBook.EMPTY.plus(log)));
+                        .map(in -> KeepJson.read(in, tables.log()))
+                        .orElseGet(() -> KeepBook.EMPTY.plus(tables.log())));
     }
 
     private static PriceBook prices(JsonReader in, List<Offer> offers) {

@@ -2,22 +2,34 @@ package reliqua.files;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import reliqua.core.build.Step;
+import reliqua.core.build.StepNote;
+import reliqua.core.buy.Bill;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.cutting.Progress;
+import reliqua.core.flock.Tool;
+import reliqua.core.measure.Money;
 import reliqua.core.measure.Words;
 import reliqua.core.project.Design;
+import reliqua.core.project.Finished;
+import reliqua.core.project.PlanReview;
 import reliqua.core.project.Project;
+import reliqua.core.project.Shopping;
 import reliqua.core.stock.Lot;
+import reliqua.core.stock.Photo;
 import reliqua.standins.Merchants;
 
 class PacketPdfTest {
@@ -49,6 +61,53 @@ class PacketPdfTest {
 
     private static String all() throws IOException {
         return text(1, Integer.MAX_VALUE);
+    }
+
+    private static String of(byte[] pages) throws IOException {
+        try (PDDocument document = Loader.loadPDF(pages)) {
+            assertThat(document.getNumberOfPages()).isBetween(1, 3);
+            return new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+        }
+    }
+
+    @Test
+    void theCardForThePocketHasTheListAndWhatToLookOutFor() throws IOException {
+        PlanReview review =
+                new PlanReview(
+                        List.of(new PlanReview.Improvement.Borrow(Tool.PRY_BAR, Money.of(12))),
+                        Optional.empty());
+        String card = of(PocketPdf.write(project, design, review));
+        for (Bill.Line line : design.bill().lines()) {
+            assertThat(card).contains(Shopping.name(line));
+        }
+        assertThat(card).contains("Worth looking out for").contains("12.00 less");
+    }
+
+    @Test
+    void thePageOfTheCoopTellsWhatWasWrittenDown() throws IOException {
+        Step first = design.steps().getFirst();
+        BufferedImage picture = new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB);
+        ByteArrayOutputStream jpeg = new ByteArrayOutputStream();
+        ImageIO.write(picture, "jpg", jpeg);
+        StepNote note =
+                new StepNote(95, "one leg 8 mm longer", List.of(new Photo(jpeg.toByteArray())));
+        Project built = project.tick(first.key(), true).noting(first.key(), note);
+        String page = of(FinishedPdf.write(built, design));
+        Finished figures = Finished.of(built, design);
+        assertThat(page)
+                .contains("one leg 8 mm longer")
+                .contains("95 min")
+                .contains(built.keeper().tape().say(figures.spared()))
+                .contains("1 h 35 min");
+        assertThat(figures.asNew()).isGreaterThan(figures.cost());
+        assertThat(of(FinishedPdf.write(project, design))).contains("No notes were written");
+    }
+
+    @Test
+    void aPictureThatCannotBeReadIsLeftOut() throws IOException {
+        StepNote note = StepNote.NONE.showing(List.of(new Photo(new byte[] {1, 2, 3})));
+        Project built = project.noting(design.steps().getFirst().key(), note);
+        assertThat(of(FinishedPdf.write(built, design))).contains(project.name());
     }
 
     @Test

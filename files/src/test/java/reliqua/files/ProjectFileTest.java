@@ -16,6 +16,7 @@ import java.util.Set;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import reliqua.core.build.StepNote;
 import reliqua.core.coop.family.Brief;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.DesignSpec;
@@ -220,6 +221,17 @@ class ProjectFileTest {
             assertThat(demo.heap().lots()).hasSizeBetween(40, 70);
             assertThat(demo.prices().offers()).isNotEmpty();
         }
+    }
+
+    @Test
+    void notesToStepsComeBackWithTheirPictures() throws IOException, InputException {
+        Photo photo = new Photo(new byte[] {9, 8, 7});
+        StepNote note = new StepNote(40, "plate 8 mm longer: \u00fc\n2nd line", List.of(photo));
+        Project noted = demos().getFirst().noting("step STUD", note);
+        Path file = folder.resolve("noted.reliqua");
+        ProjectFile.save(file, noted);
+        assertThat(ProjectFile.load(file).notes()).isEqualTo(noted.notes());
+        assertThat(ProjectFile.load(file).note("step LEG")).isEqualTo(StepNote.NONE);
     }
 
     @Test

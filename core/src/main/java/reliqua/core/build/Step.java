@@ -32,6 +32,11 @@ public record Step(
         return role.stage();
     }
 
+    /** The same in other minutes. */
+    Step taking(int other) {
+        return new Step(role, marks, other, twoPeople, check, caution);
+    }
+
     /** Name by which it is ticked: steps keep it when the design changes. */
     public String key() {
         return "step " + role.name();

@@ -109,6 +109,16 @@ public final class Describe {
         };
     }
 
+    /** What would lower the bill if it turned up. */
+    public static String improvement(PlanReview.Improvement improvement, Tape tape) {
+        return switch (improvement) {
+            case PlanReview.Improvement.Find find ->
+                    Words.say("help.find", size(find.like().material(), tape));
+            case PlanReview.Improvement.Borrow borrow ->
+                    Words.say("help.borrow", borrow.tool().sum().words(tape));
+        };
+    }
+
     /** What a piece measures; of one with slanting ends from point to point. */
     public static String piece(Part part, Tape tape) {
         return switch (part) {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import reliqua.core.build.Pace;
 import reliqua.core.build.Schedule;
 import reliqua.core.build.Step;
 import reliqua.core.build.Steps;
@@ -39,7 +40,7 @@ import reliqua.core.measure.UnitSystem;
  *
  * @param candidate house, findings and cut plan
  * @param bill what remains to buy
- * @param steps how it is built
+ * @param steps how it is built, in minutes as nobody in particular takes them
  */
 public record Design(Candidate candidate, Bill bill, List<Step> steps) {
     /** Copies the steps. */
@@ -50,21 +51,35 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
     /** Minutes to mark and make one cut. */
     private static final int MINUTES_A_CUT = 4;
 
-    /** Work still to do, in minutes: tickets still to be cut and steps not ticked. */
-    public int minutesLeft(Set<String> done) {
+    /**
+     * Work still to do, in minutes: tickets still to be cut and steps not ticked, at the keeper's
+     * pace.
+     */
+    public int minutesLeft(Project project) {
+        return saw() + Steps.minutesLeft(paced(project), project.done());
+    }
+
+    private int saw() {
         WorkPlan plan = candidate.plan();
-        return plan.cutCount() * MINUTES_A_CUT
-                + plan.makingMinutes()
-                + Steps.minutesLeft(steps, done);
+        return plan.cutCount() * MINUTES_A_CUT + plan.makingMinutes();
+    }
+
+    /** What is learnt of the keeper's pace from steps whose minutes were written down. */
+    public Pace pace(Project project) {
+        return Pace.of(steps, project.notes());
+    }
+
+    /** The steps in the minutes they took, and those to come at the keeper's pace. */
+    public List<Step> paced(Project project) {
+        return pace(project).paced(steps, project.notes());
     }
 
     /** The work that is left, spread over the keeper's hours from a day on. */
     public Schedule schedule(Project project, LocalDate from) {
-        WorkPlan plan = candidate.plan();
-        int saw = plan.cutCount() * MINUTES_A_CUT + plan.makingMinutes();
-        List<Step> left = steps.stream().filter(s -> !project.done().contains(s.key())).toList();
+        List<Step> left =
+                paced(project).stream().filter(s -> !project.done().contains(s.key())).toList();
         return Schedule.of(
-                saw,
+                saw(),
                 left,
                 project.keeper(),
                 project.site().climate(),
@@ -88,7 +103,7 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
         Set<String> marks = new HashSet<>();
         for (Step each : steps) {
             marks.addAll(each.marks());
-            if (each.equals(step)) {
+            if (each.key().equals(step.key())) {
                 break;
             }
         }
@@ -97,7 +112,7 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
 
     /** All work, in minutes. */
     public int minutes() {
-        return minutesLeft(Set.of());
+        return saw() + Steps.minutesLeft(steps, Set.of());
     }
 
     /** The bill and the steps of a house. */

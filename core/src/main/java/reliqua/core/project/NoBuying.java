@@ -54,7 +54,8 @@ public record NoBuying(Optional<Candidate> design, Map<Role, Integer> missing, L
         return new NoBuying(fit.best(), missing, instead(now));
     }
 
-    private static List<Sum> instead(Design now) {
+    /** What takes the place of hardware that is not at hand, with what it costs otherwise. */
+    public static List<Sum> instead(Design now) {
         return now.bill().lines().stream()
                 .flatMap(l -> l.hardware().stream())
                 .flatMap(kind -> instead(kind).stream())

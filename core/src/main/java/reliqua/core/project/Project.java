@@ -12,6 +12,7 @@ import java.util.SortedMap;
 import java.util.SortedSet;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import reliqua.core.build.StepNote;
 import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.coop.family.DesignSpec;
@@ -54,6 +55,7 @@ import reliqua.core.stock.PriceBook;
  * @param cuts what has been cut, in that order
  * @param wishes which pieces are to come from where, or not to
  * @param done keys of steps that are ticked
+ * @param notes what is written down of steps as they were done, by their keys
  * @param story what happened at the saw, in that order
  * @param book what is written down of the coop in use
  */
@@ -72,6 +74,7 @@ public record Project(
         List<CutMade> cuts,
         SortedSet<CutWish> wishes,
         Set<String> done,
+        SortedMap<String, StepNote> notes,
         List<Told> story,
         KeepBook book) {
 
@@ -110,6 +113,7 @@ public record Project(
         cuts = List.copyOf(cuts);
         wishes = Collections.unmodifiableSortedSet(new TreeSet<>(wishes));
         done = Collections.unmodifiableSet(new TreeSet<>(done));
+        notes = Collections.unmodifiableSortedMap(new TreeMap<>(notes));
         story = List.copyOf(story);
     }
 
@@ -131,6 +135,7 @@ public record Project(
                 List.of(),
                 new TreeSet<>(),
                 Set.of(),
+                new TreeMap<>(),
                 List.of(),
                 KeepBook.EMPTY);
     }
@@ -308,6 +313,22 @@ public record Project(
             changed.remove(key);
         }
         return draft().done(changed).made();
+    }
+
+    /** What is written down of a step. */
+    public StepNote note(String key) {
+        return notes.getOrDefault(key, StepNote.NONE);
+    }
+
+    /** With something written down of a step; an empty note is taken away. */
+    public Project noting(String key, StepNote note) {
+        SortedMap<String, StepNote> changed = new TreeMap<>(notes);
+        if (note.isEmpty()) {
+            changed.remove(key);
+        } else {
+            changed.put(key, note);
+        }
+        return draft().notes(changed).made();
     }
 
     /** Ids of lots that have been cut from, and of what went back: none is given again. */

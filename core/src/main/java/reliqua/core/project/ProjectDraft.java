@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.SortedMap;
 import java.util.SortedSet;
+import reliqua.core.build.StepNote;
 import reliqua.core.coop.family.AddOn;
 import reliqua.core.cutting.CutMade;
 import reliqua.core.cutting.CutWish;
@@ -33,6 +34,7 @@ final class ProjectDraft {
     private List<CutMade> cuts;
     private SortedSet<CutWish> wishes;
     private Set<String> done;
+    private SortedMap<String, StepNote> notes;
     private List<Told> story;
     private KeepBook book;
 
@@ -51,6 +53,7 @@ final class ProjectDraft {
         this.cuts = from.cuts();
         this.wishes = from.wishes();
         this.done = from.done();
+        this.notes = from.notes();
         this.story = from.story();
         this.book = from.book();
     }
@@ -120,6 +123,11 @@ final class ProjectDraft {
         return this;
     }
 
+    ProjectDraft notes(SortedMap<String, StepNote> other) {
+        notes = other;
+        return this;
+    }
+
     ProjectDraft story(List<Told> other) {
         story = other;
         return this;
@@ -133,6 +141,6 @@ final class ProjectDraft {
     Project made() {
         return new Project(
                 name, keeper, flock, site, heap, prices, family, addOns, held, chosen, variants,
-                cuts, wishes, done, story, book);
+                cuts, wishes, done, notes, story, book);
     }
 }

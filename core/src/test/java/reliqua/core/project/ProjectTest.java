@@ -1,13 +1,17 @@
 package reliqua.core.project;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDateTime;
+import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import reliqua.core.build.Step;
+import reliqua.core.build.StepNote;
 import reliqua.core.build.Steps;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.family.AddOn;
@@ -120,9 +124,38 @@ class ProjectTest {
                         .reduce(Money.ZERO, Money::plus);
         assertThat(design.bill().total()).isEqualTo(lines);
         assertThat(design.bill().heapShare()).isBetween(0.0, 1.0);
-        assertThat(design.minutesLeft(java.util.Set.of())).isEqualTo(design.minutes());
-        assertThat(design.minutesLeft(java.util.Set.of(design.steps().getFirst().key())))
+        assertThat(design.minutesLeft(project)).isEqualTo(design.minutes());
+        assertThat(design.minutesLeft(project.tick(design.steps().getFirst().key(), true)))
                 .isLessThan(design.minutes());
+    }
+
+    @Test
+    void minutesWrittenDownTeachThePaceOfTheStepsToCome() throws Unbuildable {
+        Design design = Yards.fitted(8);
+        Step first = design.steps().getFirst();
+        Step last = design.steps().getLast();
+        Project slow =
+                project.noting(first.key(), StepNote.NONE.taking(first.minutes() * 3 + 120))
+                        .tick(first.key(), true);
+
+        List<Step> paced = design.paced(slow);
+        assertThat(paced.getFirst().minutes()).isEqualTo(first.minutes() * 3 + 120);
+        assertThat(paced.getLast().minutes())
+                .isGreaterThan(last.minutes())
+                .isLessThanOrEqualTo(last.minutes() * 3);
+        assertThat(design.minutesLeft(slow))
+                .isGreaterThan(design.minutesLeft(project.tick(first.key(), true)));
+        assertThat(slow.noting(first.key(), StepNote.NONE).notes()).isEmpty();
+    }
+
+    @Test
+    void aNoteOfNonsenseIsRefused() {
+        assertThatThrownBy(() -> StepNote.NONE.taking(-1))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("minutes");
+        assertThatThrownBy(() -> StepNote.NONE.saying("x".repeat(3000)))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("shorter");
     }
 
     @Test

@@ -19,12 +19,15 @@ import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
 import reliqua.core.project.Design;
 import reliqua.core.project.PlanReview;
+import reliqua.core.project.Project;
 import reliqua.core.project.Shopping;
 import reliqua.desktop.Texts;
 import reliqua.desktop.shell.Helps;
 import reliqua.desktop.shell.Parts;
+import reliqua.desktop.shell.PdfSaver;
 import reliqua.desktop.shell.Station;
 import reliqua.desktop.work.Workspace;
+import reliqua.files.PocketPdf;
 import reliqua.standins.Merchants;
 
 /** What remains to buy, in shop units, against the budget. */
@@ -73,6 +76,8 @@ public final class FetchStation implements Station {
                                 summary,
                                 Parts.spring(),
                                 Parts.button(
+                                        "pocket-card", Texts.get("fetch.card"), this::card, "pill"),
+                                Parts.button(
                                         "copy-list", Texts.get("fetch.copy"), this::copy, "pill")),
                         Parts.row(14, total, budget, Parts.spring(), spentNote),
                         bar,
@@ -98,6 +103,18 @@ public final class FetchStation implements Station {
     @Override
     public String pictogram() {
         return "M2 8 L22 8 L18 16 L7 16 Z M9 19 A1.6 1.6 0 1 0 9.1 19 M17 19 A1.6 1.6 0 1 0 17.1 19";
+    }
+
+    /** List and scrounge list on a page for the pocket. */
+    private void card() {
+        Project project = workspace.project();
+        PlanReview review = workspace.designs().review().get();
+        PdfSaver.save(
+                workspace,
+                bench.getScene().getWindow(),
+                Texts.get("fetch.card"),
+                Texts.get("fetch.card.file", project.name()),
+                d -> PocketPdf.write(project, d, review));
     }
 
     private Optional<Design> design() {

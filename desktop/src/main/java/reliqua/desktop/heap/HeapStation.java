@@ -33,6 +33,7 @@ import reliqua.core.stock.Roofing;
 import reliqua.core.stock.Sheet;
 import reliqua.core.stock.Stick;
 import reliqua.desktop.Texts;
+import reliqua.desktop.photo.Pictures;
 import reliqua.desktop.shell.Parts;
 import reliqua.desktop.shell.Station;
 import reliqua.desktop.work.Workspace;
@@ -155,7 +156,7 @@ public final class HeapStation implements Station {
         } else if (PASTE.match(event) && lots.size() == 1) {
             Pictures.Source source = Pictures.Source.of(Clipboard.getSystemClipboard());
             if (source.mayHold()) {
-                PhotoStrip.add(workspace, lots.getFirst().id(), source);
+                LotChange.add(workspace, lots.getFirst().id(), source);
                 event.consume();
             }
         }

@@ -5,8 +5,6 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
-import javafx.scene.input.DragEvent;
-import javafx.scene.input.TransferMode;
 import javafx.scene.layout.VBox;
 import reliqua.core.cutting.WorkPlan;
 import reliqua.core.measure.Length;
@@ -20,6 +18,7 @@ import reliqua.core.stock.Sorting;
 import reliqua.core.stock.Stick;
 import reliqua.core.stock.Straightness;
 import reliqua.desktop.Texts;
+import reliqua.desktop.photo.PhotoStrip;
 import reliqua.desktop.shell.Parts;
 import reliqua.desktop.work.Workspace;
 
@@ -78,10 +77,15 @@ final class LotSlip extends VBox {
         getChildren().add(Parts.rule());
         getChildren().addAll(fields.provenance(lot));
         getChildren().addAll(ledger(lot, tape));
-        getChildren().addAll(Parts.rule(), new PhotoStrip(workspace, lot));
+        getChildren()
+                .addAll(
+                        Parts.rule(),
+                        new PhotoStrip(
+                                lot.provenance().photos(),
+                                Texts.get("photo.none"),
+                                left -> LotChange.photos(workspace, lot, left, "edit.photo.off")));
         getChildren().addAll(buttons(lot));
-        setOnDragOver(LotSlip::maybePhotos);
-        setOnDragDropped(e -> dropped(lot, e));
+        PhotoStrip.dropOn(this, workspace, more -> LotChange.added(workspace, lot.id(), more));
     }
 
     private static String from(Lot lot) {
@@ -162,22 +166,6 @@ final class LotSlip extends VBox {
         return List.of(
                 Parts.row(8, more, apart),
                 Parts.button("remove-lot", Texts.get("heap.remove"), () -> remove(lot), "plain"));
-    }
-
-    private static void maybePhotos(DragEvent event) {
-        if (Pictures.Source.of(event.getDragboard()).mayHold()) {
-            event.acceptTransferModes(TransferMode.COPY);
-            event.consume();
-        }
-    }
-
-    private void dropped(Lot lot, DragEvent event) {
-        Pictures.Source source = Pictures.Source.of(event.getDragboard());
-        if (source.mayHold()) {
-            PhotoStrip.add(workspace, lot.id(), source);
-            event.setDropCompleted(true);
-            event.consume();
-        }
     }
 
     /** The same once more, under a name of its own. */

@@ -14,6 +14,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
+import reliqua.core.build.Pace;
 import reliqua.core.build.Schedule;
 import reliqua.core.build.Step;
 import reliqua.core.build.ToolNeed;
@@ -24,12 +25,15 @@ import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
 import reliqua.core.project.Dates;
 import reliqua.core.project.Design;
+import reliqua.core.project.Project;
 import reliqua.core.project.Shopping;
 import reliqua.desktop.Texts;
 import reliqua.desktop.shell.Parts;
+import reliqua.desktop.shell.PdfSaver;
 import reliqua.desktop.shell.Station;
 import reliqua.desktop.work.Reasons;
 import reliqua.desktop.work.Workspace;
+import reliqua.files.FinishedPdf;
 import reliqua.files.WorkCalendar;
 import reliqua.files.disk.SafeFile;
 
@@ -81,7 +85,13 @@ public final class RaiseStation implements Station {
     }
 
     private List<Step> all() {
-        return workspace.designs().state().get().design().map(Design::steps).orElse(List.of());
+        return workspace
+                .designs()
+                .state()
+                .get()
+                .design()
+                .map(d -> d.paced(workspace.project()))
+                .orElse(List.of());
     }
 
     private boolean isDone(Step step) {
@@ -170,6 +180,17 @@ public final class RaiseStation implements Station {
                                 "small"));
         box.getStyleClass().add("box");
         return box;
+    }
+
+    /** The coop as it was built, on a page. */
+    private void savePage() {
+        Project project = workspace.project();
+        PdfSaver.save(
+                workspace,
+                bench.getScene().getWindow(),
+                Texts.get("raise.page"),
+                Texts.get("raise.page.file", project.name()),
+                d -> FinishedPdf.write(project, d));
     }
 
     private void saveCalendar() {
@@ -267,7 +288,29 @@ public final class RaiseStation implements Station {
                         key ->
                                 slip.getChildren()
                                         .add(caution(Texts.get("raise.mind"), Words.say(key))));
+        slip.getChildren().addAll(Parts.rule(), new AsBuilt(workspace, step.get()));
+        pace(design.get());
         showSession();
+        slip.getChildren()
+                .addAll(
+                        Parts.rule(),
+                        Parts.text(Texts.get("raise.page.why"), "note"),
+                        Parts.button(
+                                "coop-page", Texts.get("raise.page"), this::savePage, "small"));
+    }
+
+    /** What the minutes written down say about those to come. */
+    private void pace(Design design) {
+        Pace pace = design.pace(workspace.project());
+        if (pace.isKnown()) {
+            String told =
+                    Texts.get(
+                            "built.pace",
+                            pace.taken(),
+                            pace.planned(),
+                            Math.round(pace.factor() * 100));
+            slip.getChildren().add(Parts.text(told, "note"));
+        }
     }
 
     private void choose(Step step) {

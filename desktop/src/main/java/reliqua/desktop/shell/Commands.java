@@ -381,25 +381,22 @@ final class Commands {
     }
 
     private void packet() {
-        FileChooser chooser = chooser("menu.packet", "file.pdf", ".pdf");
-        chooser.setInitialFileName(workspace.project().name() + ".pdf");
-        File file = chooser.showSaveDialog(shell.getScene().getWindow());
-        if (file != null) {
-            withDesign(d -> SafeFile.write(file.toPath(), PacketPdf.write(workspace.project(), d)));
-        }
+        pdf(
+                "menu.packet",
+                workspace.project().name() + ".pdf",
+                d -> PacketPdf.write(workspace.project(), d));
     }
 
     /** The year of the coop in use, on a page. */
     private void year() {
-        FileChooser chooser = chooser("menu.year", "file.pdf", ".pdf");
-        chooser.setInitialFileName(Texts.get("file.year", workspace.project().name()));
-        File file = chooser.showSaveDialog(shell.getScene().getWindow());
-        if (file != null) {
-            withDesign(
-                    d ->
-                            SafeFile.write(
-                                    file.toPath(), KeepPdf.write(workspace.project(), keeping(d))));
-        }
+        pdf(
+                "menu.year",
+                Texts.get("file.year", workspace.project().name()),
+                d -> KeepPdf.write(workspace.project(), keeping(d)));
+    }
+
+    private void pdf(String key, String name, PdfSaver.Making making) {
+        PdfSaver.save(workspace, shell.getScene().getWindow(), Texts.get(key), name, making);
     }
 
     /** What comes round, for any calendar. */

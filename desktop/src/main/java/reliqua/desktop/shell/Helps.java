@@ -14,13 +14,7 @@ public final class Helps {
 
     /** What it is, and what it saves. */
     public static Node row(PlanReview.Improvement improvement, Tape tape) {
-        String words =
-                switch (improvement) {
-                    case PlanReview.Improvement.Find find ->
-                            Texts.get("help.find", Describe.size(find.like().material(), tape));
-                    case PlanReview.Improvement.Borrow borrow ->
-                            Texts.get("help.borrow", borrow.tool().sum().words(tape));
-                };
+        String words = Describe.improvement(improvement, tape);
         Label saves =
                 Parts.text(
                         Texts.get("help.saves", tape.say(improvement.saving())), "holds", "strong");

@@ -126,7 +126,7 @@ final class Tally extends HBox {
         tags.get(2)
                 .show(
                         "work",
-                        hours(design.minutesLeft(workspace.project().done())),
+                        hours(design.minutesLeft(workspace.project())),
                         weeks(design),
                         Texts.get("tally.work.why", hours(design.minutes())),
                         "");
@@ -149,7 +149,7 @@ final class Tally extends HBox {
 
     private String weeks(Design design) {
         int aWeek = workspace.project().keeper().hoursAWeek();
-        int minutes = design.minutesLeft(workspace.project().done());
+        int minutes = design.minutesLeft(workspace.project());
         return Texts.get("tally.weeks", Math.ceilDiv(minutes, aWeek * 60), aWeek);
     }
 

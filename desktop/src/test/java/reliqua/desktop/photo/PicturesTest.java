@@ -1,4 +1,4 @@
-package reliqua.desktop.heap;
+package reliqua.desktop.photo;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,4 +1,4 @@
-package reliqua.desktop.heap;
+package reliqua.desktop.photo;
 
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
@@ -23,10 +23,10 @@ import reliqua.core.stock.Photo;
 import reliqua.desktop.Texts;
 
 /**
- * Takes pictures from what is dropped or pasted, scaled down to what a lot needs. Sizes are looked
- * at before anything is decoded, and large ones are decoded with fewer points.
+ * Takes pictures from what is dropped or pasted, scaled down to what one needs to see. Sizes are
+ * looked at before anything is decoded, and large ones are decoded with fewer points.
  */
-final class Pictures {
+public final class Pictures {
     /** Longer side: enough to see a flaw, and 200 of them stay a small file. */
     private static final int LONGEST = 800;
 
@@ -41,21 +41,21 @@ final class Pictures {
      * @param files some of which may be pictures
      * @param image a picture without a file
      */
-    record Source(List<File> files, Optional<Image> image) {
+    public record Source(List<File> files, Optional<Image> image) {
         /** Copies the list. */
-        Source {
+        public Source {
             files = List.copyOf(files);
         }
 
         /** Of a clipboard, or of what is being dragged. */
-        static Source of(Clipboard board) {
+        public static Source of(Clipboard board) {
             return new Source(
                     board.hasFiles() ? board.getFiles() : List.of(),
                     board.hasImage() ? Optional.of(board.getImage()) : Optional.empty());
         }
 
         /** Whether there may be pictures in it. */
-        boolean mayHold() {
+        public boolean mayHold() {
             return files.isEmpty() ? image.isPresent() : files.stream().anyMatch(Pictures::is);
         }
     }

@@ -1,0 +1,128 @@
+package reliqua.desktop.raise;
+
+import java.io.File;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import javafx.scene.control.TextArea;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
+import reliqua.core.build.Step;
+import reliqua.core.build.StepNote;
+import reliqua.core.measure.Words;
+import reliqua.core.stock.Photo;
+import reliqua.desktop.Texts;
+import reliqua.desktop.photo.PhotoStrip;
+import reliqua.desktop.photo.Pictures;
+import reliqua.desktop.shell.Parts;
+import reliqua.desktop.work.Workspace;
+
+/** What is written down of a step as it was done: minutes, a note, pictures. */
+final class AsBuilt extends VBox {
+    private final Workspace workspace;
+    private final Step step;
+    private final StepNote begun;
+    private final TextField minutes = new TextField();
+    private final TextArea words = new TextArea();
+
+    AsBuilt(Workspace workspace, Step step) {
+        super(6);
+        this.workspace = workspace;
+        this.step = step;
+        begun = note();
+        setId("as-built");
+        minutes.setId("took");
+        minutes.setPrefColumnCount(5);
+        minutes.setText(shown(begun));
+        minutes.setPromptText(Texts.get("built.minutes"));
+        minutes.setAccessibleText(Texts.get("built.took"));
+        minutes.setOnAction(_ -> readMinutes());
+        minutes.focusedProperty().addListener((_, _, in) -> leaving(in, this::readMinutes));
+        words.setId("built-words");
+        words.setPrefRowCount(2);
+        words.setWrapText(true);
+        words.setText(begun.words());
+        words.setPromptText(Texts.get("built.words"));
+        words.setAccessibleText(Texts.get("built.note"));
+        words.focusedProperty().addListener((_, _, in) -> leaving(in, this::readWords));
+        PhotoStrip.dropOn(this, workspace, this::add);
+        getChildren()
+                .addAll(
+                        Parts.text(Texts.get("built.title"), "strong"),
+                        Parts.row(8, Parts.text(Texts.get("built.took"), "note-ink"), minutes),
+                        words,
+                        new PhotoStrip(begun.photos(), Texts.get("built.photo.none"), this::show),
+                        Parts.button(
+                                "built-photo", Texts.get("built.photo"), this::choose, "small"));
+    }
+
+    private StepNote note() {
+        return workspace.project().note(step.key());
+    }
+
+    private static String shown(StepNote note) {
+        return note.minutes() == 0 ? "" : String.valueOf(note.minutes());
+    }
+
+    private static void leaving(boolean in, Runnable read) {
+        if (!in) {
+            read.run();
+        }
+    }
+
+    private void readMinutes() {
+        String typed = minutes.getText().strip();
+        if (typed.equals(shown(begun))) {
+            // Left as it was: after an undo the field must not write its old figure again.
+            return;
+        }
+        if (typed.isEmpty()) {
+            change(n -> n.taking(0));
+            return;
+        }
+        try {
+            int took = Integer.parseInt(typed);
+            change(n -> n.taking(took));
+        } catch (NumberFormatException e) {
+            workspace.tell(Texts.get("built.notMinutes", typed));
+            minutes.setText(shown(begun));
+        }
+    }
+
+    private void readWords() {
+        if (!words.getText().strip().equals(begun.words())) {
+            change(n -> n.saying(words.getText()));
+        }
+    }
+
+    private void choose() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(Texts.get("built.photo"));
+        List<File> files = chooser.showOpenMultipleDialog(getScene().getWindow());
+        if (files != null) {
+            Pictures.Source source = new Pictures.Source(files, Optional.empty());
+            PhotoStrip.take(workspace, source, this::add);
+        }
+    }
+
+    private void add(List<Photo> more) {
+        show(PhotoStrip.with(note().photos(), more));
+    }
+
+    private void show(List<Photo> photos) {
+        change(n -> n.showing(photos));
+    }
+
+    private void change(UnaryOperator<StepNote> how) {
+        try {
+            StepNote changed = how.apply(note());
+            if (!changed.equals(note())) {
+                String role = Words.say("role." + step.role().name());
+                workspace.edit(Texts.get("edit.built", role), p -> p.noting(step.key(), changed));
+            }
+        } catch (IllegalArgumentException e) {
+            workspace.tell(e.getMessage());
+        }
+    }
+}
