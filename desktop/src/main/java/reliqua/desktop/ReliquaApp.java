@@ -1,9 +1,11 @@
 package reliqua.desktop;
 
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import javafx.application.Application;
 import javafx.application.Platform;
@@ -16,6 +18,8 @@ import javafx.stage.WindowEvent;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import reliqua.core.measure.Language;
+import reliqua.core.measure.Words;
 import reliqua.core.project.Project;
 import reliqua.desktop.shell.FirstQuestions;
 import reliqua.desktop.shell.Shell;
@@ -38,18 +42,55 @@ public final class ReliquaApp extends Application {
     private static final String ASKED = "first-questions";
     private static final Logger LOG = LoggerFactory.getLogger(ReliquaApp.class);
 
+    /** A stage that is watched once must not be watched again for the next workspace. */
+    private static final String WATCHED = "watched";
+
+    /** Looks whether the file of the workspace that is shown was changed by others. */
+    private static Runnable look = () -> {};
+
     private @Nullable Workspace workspace;
 
     @Override
     public void start(Stage stage) {
-        Workspace opened = open(getParameters().getRaw());
+        DataFolder folder = DataFolder.standard();
+        Words.speak(language(folder));
+        Workspace opened = open(getParameters().getRaw(), folder);
         workspace = opened;
         watchFaults(opened);
         boolean first = getParameters().getRaw().isEmpty() && isFirst(opened.folder());
         Shell shell = show(stage, opened);
+        shell.onLanguage(language -> speak(stage, shell.at(), language));
         if (first) {
             FirstQuestions.show(stage, project -> begin(shell, opened, project));
         }
+    }
+
+    /** As it was chosen, else the computer's own where it is spoken here. */
+    private static Language language(DataFolder folder) {
+        String own = Locale.getDefault().getLanguage();
+        return Language.find(folder.setting("language", own)).orElse(Language.ENGLISH);
+    }
+
+    /** Closes the project and opens it again in another language, at the same station. */
+    private void speak(Stage stage, String station, Language language) {
+        Workspace before = Objects.requireNonNull(workspace);
+        before.saveNow();
+        if (!before.isSafe()) {
+            before.tell(Texts.get("language.unsafe"));
+            return;
+        }
+        Words.speak(language);
+        Path file = before.path().get();
+        before.close();
+        Workspace fresh = new Workspace(before.project(), file, before.folder());
+        if (Files.exists(file)) {
+            fresh.openNow(file);
+        }
+        workspace = fresh;
+        watchFaults(fresh);
+        Shell shell = show(stage, fresh);
+        shell.onLanguage(other -> speak(stage, shell.at(), other));
+        shell.go(station);
     }
 
     /** Nothing was opened here before, and nothing was asked. */
@@ -99,15 +140,18 @@ public final class ReliquaApp extends Application {
         stage.setScene(scene);
         fit(stage);
         stage.setOnCloseRequest(request -> closing(stage, workspace, request));
-        stage.focusedProperty()
-                .addListener(
-                        (_, _, focused) -> {
-                            if (focused) {
-                                workspace.look();
-                            }
-                        });
+        look = workspace::look;
+        if (stage.getProperties().put(WATCHED, true) == null) {
+            stage.focusedProperty().addListener((_, _, focused) -> looked(focused));
+        }
         stage.show();
         return shell;
+    }
+
+    private static void looked(boolean focused) {
+        if (focused) {
+            look.run();
+        }
     }
 
     /** No larger than the screen, so that menu and say line are always in sight. */
@@ -142,8 +186,7 @@ public final class ReliquaApp extends Application {
         }
     }
 
-    private static Workspace open(List<String> arguments) {
-        DataFolder folder = DataFolder.standard();
+    private static Workspace open(List<String> arguments, DataFolder folder) {
         Project demo = DemoProjects.ternLane(Merchants::priceBook, new Climates());
         Workspace workspace = new Workspace(demo, folder.freshPlace(demo.name()), folder);
         List<Path> recent = folder.recent();

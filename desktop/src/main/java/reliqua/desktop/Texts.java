@@ -1,18 +1,24 @@
 package reliqua.desktop;
 
-import java.text.MessageFormat;
-import java.util.Locale;
+import java.util.Map;
 import java.util.ResourceBundle;
+import reliqua.core.measure.Language;
+import reliqua.core.measure.Words;
 
-/** All visible text of the window that is not the core's. */
+/** All visible text of the window that is not the core's, in the language that is set. */
 public final class Texts {
-    private static final ResourceBundle BUNDLE =
-            ResourceBundle.getBundle("reliqua.desktop.texts", Locale.ENGLISH);
+    private static final Map<Language, ResourceBundle> BUNDLES =
+            Words.bundles("reliqua.desktop.texts");
 
     private Texts() {}
 
     /** The text for a key, with its arguments. */
     public static String get(String key, Object... args) {
-        return new MessageFormat(BUNDLE.getString(key), Locale.ENGLISH).format(args);
+        return in(Words.language(), key, args);
+    }
+
+    /** The same in a certain language. */
+    public static String in(Language language, String key, Object... args) {
+        return Words.of(BUNDLES, language, key, args);
     }
 }

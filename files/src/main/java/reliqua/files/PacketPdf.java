@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -370,7 +369,7 @@ public final class PacketPdf {
             return Words.say("packet.every", days);
         }
         return Upkeep.months(chore, project.site().southern()).stream()
-                .map(month -> month.getDisplayName(TextStyle.SHORT, Locale.ENGLISH))
+                .map(month -> month.getDisplayName(TextStyle.SHORT, Words.language().locale()))
                 .collect(Collectors.joining(", "));
     }
 

@@ -2,8 +2,8 @@ package reliqua.core.drawing;
 
 import java.time.format.TextStyle;
 import java.util.List;
-import java.util.Locale;
 import reliqua.core.keep.KeepMonth;
+import reliqua.core.measure.Words;
 
 /** Eggs of each month as bars, with a mark at what such hens usually lay in it. */
 public final class YearPicture {
@@ -41,7 +41,9 @@ public final class YearPicture {
             sketch.label(
                     x + BAR / 2,
                     0,
-                    month.month().getMonth().getDisplayName(TextStyle.SHORT, Locale.ENGLISH),
+                    month.month()
+                            .getMonth()
+                            .getDisplayName(TextStyle.SHORT, Words.language().locale()),
                     Picture.Size.NOTE,
                     Picture.Anchor.MIDDLE,
                     Ink.SOFT,

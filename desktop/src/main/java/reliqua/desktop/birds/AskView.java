@@ -3,7 +3,6 @@ package reliqua.desktop.birds;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.time.format.FormatStyle;
-import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
@@ -12,6 +11,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import reliqua.core.flock.Reminder;
+import reliqua.core.measure.Words;
 import reliqua.core.project.Project;
 import reliqua.desktop.Texts;
 import reliqua.desktop.shell.Parts;
@@ -20,12 +20,16 @@ import reliqua.desktop.work.Workspace;
 /** What to ask the local offices and neighbours, ticked with the day it was asked. */
 final class AskView implements BirdsView {
     private static final DateTimeFormatter DAY =
-            DateTimeFormatter.ofLocalizedDate(FormatStyle.LONG).withLocale(Locale.ENGLISH);
+            DateTimeFormatter.ofLocalizedDate(FormatStyle.LONG);
 
     private final Workspace workspace;
     private @Nullable Project shown;
     private final VBox rows = new VBox(2);
     private final VBox node = new VBox(12);
+
+    private static String day(LocalDate day) {
+        return DAY.withLocale(Words.language().locale()).format(day);
+    }
 
     AskView(Workspace workspace) {
         this.workspace = workspace;
@@ -69,7 +73,7 @@ final class AskView implements BirdsView {
         box.setOnAction(_ -> tick(reminder, question, box.isSelected()));
         Label when =
                 Parts.text(
-                        day.map(d -> Texts.get("ask.asked", DAY.format(d)))
+                        day.map(d -> Texts.get("ask.asked", day(d)))
                                 .orElseGet(() -> Texts.get("ask.open")),
                         day.isPresent() ? "holds" : "soft");
         when.setWrapText(false);

@@ -2,7 +2,6 @@ package reliqua.desktop.keep;
 
 import java.time.format.TextStyle;
 import java.util.List;
-import java.util.Locale;
 import javafx.scene.Node;
 import javafx.scene.chart.BarChart;
 import javafx.scene.chart.CategoryAxis;
@@ -16,6 +15,7 @@ import javafx.scene.layout.VBox;
 import reliqua.core.keep.KeepMonth;
 import reliqua.core.keep.KeepYears;
 import reliqua.core.measure.Tape;
+import reliqua.core.measure.Words;
 import reliqua.core.project.Keeping;
 import reliqua.desktop.Texts;
 import reliqua.desktop.shell.Parts;
@@ -116,7 +116,7 @@ final class EggsView implements KeepView {
 
     /** Short, and no two alike within two years. */
     private static String label(KeepMonth month) {
-        return month.month().getMonth().getDisplayName(TextStyle.SHORT, Locale.ENGLISH)
+        return month.month().getMonth().getDisplayName(TextStyle.SHORT, Words.language().locale())
                 + " "
                 + month.month().getYear() % 100;
     }

@@ -10,6 +10,8 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
+import reliqua.core.measure.Language;
+import reliqua.core.measure.Words;
 import reliqua.core.project.Told;
 import reliqua.desktop.Texts;
 import reliqua.desktop.shell.Parts;
@@ -17,10 +19,14 @@ import reliqua.desktop.shell.Parts;
 /** What happened at the saw, the latest first: it can be read back whatever was undone since. */
 final class StoryView extends ScrollPane {
     private static final DateTimeFormatter WHEN =
-            DateTimeFormatter.ofLocalizedDateTime(FormatStyle.MEDIUM, FormatStyle.SHORT)
-                    .withLocale(Locale.UK);
+            DateTimeFormatter.ofLocalizedDateTime(FormatStyle.MEDIUM, FormatStyle.SHORT);
 
     private static final Set<Told.What> LOSSES = EnumSet.of(Told.What.SPOILED, Told.What.FLAWED);
+
+    /** Days before months in English too. */
+    private static Locale locale() {
+        return Words.language() == Language.ENGLISH ? Locale.UK : Words.language().locale();
+    }
 
     StoryView() {
         setId("story");
@@ -39,7 +45,7 @@ final class StoryView extends ScrollPane {
     }
 
     private static Node row(Told told) {
-        Label when = Parts.text(WHEN.format(told.at()), "note");
+        Label when = Parts.text(WHEN.withLocale(locale()).format(told.at()), "note");
         when.setMinWidth(150);
         when.setWrapText(false);
         String marks = String.join(", ", told.marks());

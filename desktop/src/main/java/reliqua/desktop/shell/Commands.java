@@ -23,6 +23,7 @@ import javafx.stage.FileChooser;
 import org.jspecify.annotations.Nullable;
 import reliqua.core.flock.Flock;
 import reliqua.core.flock.Keeper;
+import reliqua.core.measure.Language;
 import reliqua.core.measure.UnitSystem;
 import reliqua.core.project.Changes;
 import reliqua.core.project.Design;
@@ -122,6 +123,7 @@ final class Commands {
                         new SeparatorMenuItem(),
                         looks(),
                         sizes(),
+                        languages(),
                         new SeparatorMenuItem(),
                         guide());
     }
@@ -151,6 +153,24 @@ final class Commands {
         return styles("menu.size", "size", SIZES);
     }
 
+    /** Each under its own name. */
+    private Menu languages() {
+        Menu all = new Menu(Texts.get("menu.language"));
+        for (Language each : Language.values()) {
+            MenuItem one = new MenuItem(each.own());
+            one.setId("language-" + each.id());
+            one.setOnAction(_ -> speak(each));
+            all.getItems().add(one);
+        }
+        return all;
+    }
+
+    private void speak(Language language) {
+        if (keep("language", language.id())) {
+            shell.speak(language);
+        }
+    }
+
     private Menu styles(String title, String setting, List<String> names) {
         Menu menuOfStyles = new Menu(Texts.get(title));
         for (String name : names) {
@@ -165,10 +185,16 @@ final class Commands {
         var styles = shell.getScene().getRoot().getStyleClass();
         styles.removeAll(others);
         styles.add(chosen);
+        keep(setting, chosen);
+    }
+
+    private boolean keep(String setting, String chosen) {
         try {
             workspace.folder().set(setting, chosen);
+            return true;
         } catch (IOException e) {
             workspace.tell(Texts.get("file.cannotSave", setting, String.valueOf(e.getMessage())));
+            return false;
         }
     }
 

@@ -2,6 +2,7 @@ package reliqua.desktop.shell;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -21,6 +22,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import reliqua.core.measure.Language;
 import reliqua.desktop.Texts;
 import reliqua.desktop.birds.BirdsStation;
 import reliqua.desktop.fetch.FetchStation;
@@ -70,6 +72,7 @@ public final class Shell extends BorderPane {
     private final VBox left = new VBox(10);
     private final VBox centre = new VBox(4);
     private final Commands commands;
+    private Consumer<Language> speaks = _ -> {};
     private boolean narrow;
     private Station current;
 
@@ -93,6 +96,20 @@ public final class Shell extends BorderPane {
         build();
         wire();
         go(current);
+    }
+
+    /** What is done when another language is chosen: the window is built anew. */
+    public void onLanguage(Consumer<Language> how) {
+        speaks = how;
+    }
+
+    void speak(Language language) {
+        speaks.accept(language);
+    }
+
+    /** The station one is at. */
+    public String at() {
+        return current.id();
     }
 
     private WholeWindow wholeWindow() {
