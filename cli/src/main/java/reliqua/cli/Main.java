@@ -3,6 +3,8 @@ package reliqua.cli;
 import java.io.FileDescriptor;
 import java.io.PrintWriter;
 import picocli.CommandLine;
+import reliqua.core.measure.Language;
+import reliqua.core.measure.Words;
 import reliqua.files.LogFile;
 
 /**
@@ -66,6 +68,9 @@ public final class Main {
     /** Entry point. */
     public static void main(String[] args) {
         LogFile.announce();
+        // The texts that the commands share with the window; their own stay as scripts expect them.
+        Language.find(System.getenv().getOrDefault("RELIQUA_LANGUAGE", "en"))
+                .ifPresent(Words::speak);
         System.exit(
                 run(
                         args,

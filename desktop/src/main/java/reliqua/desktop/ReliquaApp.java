@@ -71,13 +71,27 @@ public final class ReliquaApp extends Application {
         return Language.find(folder.setting("language", own)).orElse(Language.ENGLISH);
     }
 
-    /** Closes the project and opens it again in another language, at the same station. */
     private void speak(Stage stage, String station, Language language) {
-        Workspace before = Objects.requireNonNull(workspace);
+        Workspace fresh = reopened(Objects.requireNonNull(workspace), language);
+        if (fresh == workspace) {
+            return;
+        }
+        workspace = fresh;
+        watchFaults(fresh);
+        Shell shell = show(stage, fresh);
+        shell.onLanguage(other -> speak(stage, shell.at(), other));
+        shell.go(station);
+    }
+
+    /**
+     * Closes the project and opens it again in another language; while the work is not safe, all
+     * stays as it is.
+     */
+    static Workspace reopened(Workspace before, Language language) {
         before.saveNow();
         if (!before.isSafe()) {
             before.tell(Texts.get("language.unsafe"));
-            return;
+            return before;
         }
         Words.speak(language);
         Path file = before.path().get();
@@ -86,11 +100,7 @@ public final class ReliquaApp extends Application {
         if (Files.exists(file)) {
             fresh.openNow(file);
         }
-        workspace = fresh;
-        watchFaults(fresh);
-        Shell shell = show(stage, fresh);
-        shell.onLanguage(other -> speak(stage, shell.at(), other));
-        shell.go(station);
+        return fresh;
     }
 
     /** Nothing was opened here before, and nothing was asked. */

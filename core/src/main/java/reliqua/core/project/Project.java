@@ -378,15 +378,24 @@ public record Project(
         return keys;
     }
 
-    /** With something built on, or without it; the house is sought anew. */
+    /**
+     * With something built on, or without it; the house is sought anew. What wants a run brings
+     * one, and goes with it.
+     */
     public Project with(AddOn addOn, boolean wanted) {
         Set<AddOn> changed = EnumSet.noneOf(AddOn.class);
         changed.addAll(addOns);
         Map<String, Length> kept = new TreeMap<>(held);
         if (wanted) {
             changed.add(addOn);
+            if (addOn.wantsRun()) {
+                changed.add(AddOn.RUN);
+            }
         } else {
             changed.remove(addOn);
+            if (addOn == AddOn.RUN) {
+                changed.removeIf(AddOn::wantsRun);
+            }
             addOn.keys().forEach(kept::remove);
         }
         return draft().addOns(changed).held(kept).chosen(Optional.empty()).made();

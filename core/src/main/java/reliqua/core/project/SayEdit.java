@@ -10,7 +10,9 @@ import java.util.stream.Stream;
 import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.coop.family.Families;
+import reliqua.core.measure.Language;
 import reliqua.core.measure.Length;
+import reliqua.core.measure.Talk;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
 import reliqua.core.stock.Lot;
@@ -59,7 +61,7 @@ public final class SayEdit {
         if (line.length() > SayLine.LONGEST) {
             return new Said.Unclear(Words.say("say.long", SayLine.LONGEST));
         }
-        String text = line.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
+        String text = Talk.english(line.strip()).toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
         return several(text, project)
                 .or(() -> Phrase.read(text, project, PHRASES))
                 .orElseGet(() -> lot(text, project));
@@ -138,17 +140,21 @@ public final class SayEdit {
 
     private static String familyWords() {
         return Families.all().stream()
-                .map(f -> Words.say("family." + f.id()).toLowerCase(Locale.ROOT))
+                .map(f -> Words.in(Language.ENGLISH, "family." + f.id()).toLowerCase(Locale.ROOT))
                 .collect(Collectors.joining("|"));
     }
 
     private static Said seek(String name) {
         CoopFamily family =
                 Families.all().stream()
-                        .filter(f -> Words.say("family." + f.id()).equalsIgnoreCase(name))
+                        .filter(
+                                f ->
+                                        Words.in(Language.ENGLISH, "family." + f.id())
+                                                .equalsIgnoreCase(name))
                         .findFirst()
                         .orElseThrow();
-        return Phrase.change(p -> p.seeking(family), "say.seek", name);
+        return Phrase.change(
+                p -> p.seeking(family), "say.seek", Words.say("family." + family.id()));
     }
 
     private static String key(Matcher phrase) {
@@ -157,14 +163,14 @@ public final class SayEdit {
 
     private static String addOnWords() {
         return Stream.of(AddOn.values())
-                .map(a -> Words.say("addon." + a.id()))
+                .map(a -> Words.in(Language.ENGLISH, "addon." + a.id()))
                 .collect(Collectors.joining("|"));
     }
 
     private static Said builtOn(String name, boolean wanted) {
         AddOn addOn =
                 Stream.of(AddOn.values())
-                        .filter(a -> Words.say("addon." + a.id()).equals(name))
+                        .filter(a -> Words.in(Language.ENGLISH, "addon." + a.id()).equals(name))
                         .findFirst()
                         .orElseThrow();
         return Phrase.change(

@@ -11,6 +11,7 @@ import reliqua.core.keep.Entry;
 import reliqua.core.keep.Happening;
 import reliqua.core.keep.LogReader;
 import reliqua.core.keep.Wording;
+import reliqua.core.measure.Talk;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
 
@@ -28,13 +29,15 @@ public final class SayLog {
      * or keeper is done as such; everything else is written down as a note.
      */
     public static SayEdit.Said read(String line, Project project, LocalDate today) {
-        String low = line.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
+        String english = Talk.english(line);
+        String low = english.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
         Optional<SayEdit.Said> kept = Phrase.read(low, project, KeepPhrases.of(today));
         if (kept.isPresent()) {
             return kept.get();
         }
         Tape tape = project.keeper().tape();
-        return switch (new LogReader(today, tape, project.flock()).read(line)) {
+        LogReader reader = new LogReader(today, tape, project.flock());
+        return switch (asSaid(reader.read(english), line, english)) {
             case LogReader.Read.Unclear unclear -> new SayEdit.Said.Unclear(unclear.message());
             case LogReader.Read.Told told when isWeak(told.entries()) -> {
                 SayEdit.Said other = SayEdit.read(line, project);
@@ -42,6 +45,21 @@ public final class SayLog {
             }
             case LogReader.Read.Told told -> change(told.entries(), tape);
         };
+    }
+
+    /** What was said in another language is kept in its words. */
+    private static LogReader.Read asSaid(LogReader.Read read, String line, String english) {
+        if (line.equals(english) || !(read instanceof LogReader.Read.Told told)) {
+            return read;
+        }
+        return new LogReader.Read.Told(
+                told.entries().stream()
+                        .map(e -> new Entry(e.day(), kept(e.what(), line.strip()), line.strip()))
+                        .toList());
+    }
+
+    private static Happening kept(Happening what, String line) {
+        return what instanceof Happening.Note ? new Happening.Note(line) : what;
     }
 
     /** A note that says all, or a word and a bare number, which may be a price or a count. */

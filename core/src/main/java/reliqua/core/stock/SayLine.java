@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import reliqua.core.measure.MeasureException;
+import reliqua.core.measure.Talk;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
 
@@ -82,7 +83,7 @@ public final class SayLine {
             return new Understood.Unclear(Words.say("say.number.long"));
         }
         List<String> assumed = new ArrayList<>();
-        YardText text = new YardText(line);
+        YardText text = new YardText(Talk.english(line));
         try {
             YardSizes sizes = new YardSizes(tape, assumed);
             YardShapes shapes = YardShapes.take(text, sizes);

@@ -19,7 +19,7 @@ import reliqua.core.measure.Money;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Temperature;
 
-class LogReaderTest {
+public class LogReaderTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 27);
     private static final Flock FLOCK =
             Flock.of(BirdClass.STANDARD, 9).withCocks(BirdClass.STANDARD, 1);

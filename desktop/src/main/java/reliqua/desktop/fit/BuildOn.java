@@ -6,6 +6,7 @@ import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.MenuButton;
+import javafx.scene.layout.Region;
 import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.measure.Words;
@@ -22,6 +23,7 @@ final class BuildOn {
     BuildOn(BiConsumer<AddOn, Boolean> onChange) {
         this.onChange = onChange;
         button.setId("build-on");
+        button.setMinWidth(Region.USE_PREF_SIZE);
     }
 
     Node node() {
