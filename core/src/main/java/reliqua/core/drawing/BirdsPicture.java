@@ -19,6 +19,9 @@ public final class BirdsPicture {
     private static final double FLOOR_AT = 1060;
     private static final double GAP = 420;
 
+    /** Of the drawing, where a run makes it small. */
+    private static final double LETTER = 112;
+
     private final Flock flock;
     private final Needs needs;
     private final Tape tape;
@@ -145,14 +148,12 @@ public final class BirdsPicture {
             double lip = bottom - needs.nestLip().toMm();
             sketch.rectangle(x, lip, x + side, bottom, Ink.WOOD, Ink.WOOD_EDGE, "");
         }
-        if (needs.nests() > 0) {
-            words(
-                    left,
-                    bottom,
-                    Words.say("birds.nests", needs.nests(), tape.say(needs.nestSide())));
+        if (needs.nests() == 0) {
+            return left;
         }
-        double labelled = needs.nests() > 0 ? 1100 : 0;
-        return left + Math.max(needs.nests() * side, labelled);
+        String label = Words.say("birds.nests", needs.nests(), tape.say(needs.nestSide()));
+        words(left, bottom, label);
+        return left + Math.max(needs.nests() * side, label.length() * LETTER);
     }
 
     /** As high as the rest of the drawing, and as wide as that makes it. */

@@ -39,7 +39,7 @@ final class FlockView implements BirdsView {
     private final Stepper cocks;
     private final Map<Flock.Style, ToggleButton> styles = new EnumMap<>(Flock.Style.class);
     private final Map<Flock.Purpose, ToggleButton> purposes = new EnumMap<>(Flock.Purpose.class);
-    private final HBox whatIfs = new HBox(8);
+    private final FlowPane whatIfs = new FlowPane(8, 8);
     private final VBox node = new VBox(10);
 
     FlockView(Workspace workspace) {
@@ -179,11 +179,10 @@ final class FlockView implements BirdsView {
                         "",
                         () -> workspace.edit(title, p -> p.withFlock(question.apply(p.flock()))),
                         "school");
-        VBox face = Parts.face(Texts.get("flock.whatIf", title), differences, 200);
+        VBox face = Parts.face(Texts.get("flock.whatIf", title), differences, 186);
         button.setGraphic(face);
         button.setMaxHeight(Double.MAX_VALUE);
         button.setAccessibleText(Texts.get("flock.whatIf", title) + " " + differences);
-        HBox.setHgrow(button, Priority.ALWAYS);
         return button;
     }
 }

@@ -12,6 +12,8 @@ import org.commonmark.node.Heading;
 import org.commonmark.node.Node;
 import org.commonmark.node.Text;
 import org.commonmark.parser.Parser;
+import reliqua.core.measure.Language;
+import reliqua.core.measure.Words;
 
 /** The pages of the guide, in the order in which they are listed. */
 public final class GuidePages {
@@ -38,9 +40,14 @@ public final class GuidePages {
         return IDS;
     }
 
-    /** A page, parsed. */
+    /** A page in the language that is spoken, parsed. */
     public static Node page(String id) {
-        return PARSER.parse(text(id));
+        return page(id, Words.language());
+    }
+
+    /** The same in a certain language. */
+    static Node page(String id, Language language) {
+        return PARSER.parse(text(id, language));
     }
 
     /** What stands over a page. */
@@ -51,8 +58,10 @@ public final class GuidePages {
                 : id;
     }
 
-    private static String text(String id) {
-        String name = "/reliqua/desktop/guide/" + id + ".md";
+    /** English pages lie on top, the others in a folder by their letters. */
+    private static String text(String id, Language language) {
+        String folder = language == Language.ENGLISH ? "" : language.id() + "/";
+        String name = "/reliqua/desktop/guide/" + folder + id + ".md";
         try (InputStream in = GuidePages.class.getResourceAsStream(name)) {
             byte[] bytes = Objects.requireNonNull(in, name).readAllBytes();
             return new String(bytes, StandardCharsets.UTF_8);

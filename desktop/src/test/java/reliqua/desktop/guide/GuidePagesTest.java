@@ -14,7 +14,9 @@ import org.commonmark.node.Image;
 import org.commonmark.node.Node;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import reliqua.core.measure.Language;
 import reliqua.core.project.Project;
 import reliqua.core.project.SayEdit;
 import reliqua.files.DemoProjects;
@@ -28,34 +30,49 @@ class GuidePagesTest {
         return GuidePages.ids();
     }
 
+    private static Path folder(Language language) {
+        return language == Language.ENGLISH ? DOCS : DOCS.resolve(language.id());
+    }
+
     @ParameterizedTest
     @MethodSource("ids")
     void everyPageHasATitleAndPicturesThatAreThere(String id) {
         assertThat(GuidePages.title(id)).isNotEqualTo(id);
+        for (Language language : Language.values()) {
+            assertThat(pictures(GuidePages.page(id, language)))
+                    .allMatch(p -> Files.isRegularFile(folder(language).resolve(p)));
+        }
+    }
+
+    private static List<String> pictures(Node page) {
         List<String> pictures = new ArrayList<>();
-        GuidePages.page(id)
-                .accept(
-                        new AbstractVisitor() {
-                            @Override
-                            public void visit(Image image) {
-                                pictures.add(image.getDestination());
-                            }
-                        });
-        assertThat(pictures).allMatch(p -> Files.isRegularFile(DOCS.resolve(p)));
+        page.accept(
+                new AbstractVisitor() {
+                    @Override
+                    public void visit(Image image) {
+                        pictures.add(image.getDestination());
+                    }
+                });
+        return pictures;
     }
 
     @Test
     void everyFileOfTheGuideIsListed() throws java.io.IOException {
-        try (var files = Files.list(DOCS)) {
-            assertThat(files.map(f -> f.getFileName().toString().replace(".md", "")))
-                    .containsExactlyInAnyOrderElementsOf(GuidePages.ids());
+        for (Language language : Language.values()) {
+            try (var files = Files.list(folder(language))) {
+                assertThat(
+                                files.filter(Files::isRegularFile)
+                                        .map(f -> f.getFileName().toString().replace(".md", "")))
+                        .containsExactlyInAnyOrderElementsOf(GuidePages.ids());
+            }
         }
     }
 
-    @Test
-    void whatTheGuideSaysOneCanSayIsUnderstood() {
-        Project project = DemoProjects.ternLane(Merchants::priceBook, new Climates());
-        List<String> said = inTables(GuidePages.page("talk"));
+    @ParameterizedTest
+    @EnumSource(Language.class)
+    void whatTheGuideSaysOneCanSayIsUnderstood(Language language) {
+        Project project = DemoProjects.kerrinRigg(Merchants::priceBook, new Climates());
+        List<String> said = inTables(GuidePages.page("talk", language));
         assertThat(said).hasSizeGreaterThan(20);
         for (String line : said) {
             assertThat(SayEdit.read(line, project))
