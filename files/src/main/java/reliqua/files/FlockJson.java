@@ -43,6 +43,7 @@ final class FlockJson {
         node.put("vents", lower(practice.vents())).put("litter", lower(practice.litter()));
         node.put("apron", lower(practice.apron())).put("growth", practice.growth());
         node.put("underside", lower(practice.underside()));
+        node.put("holding", lower(practice.holding()));
         OwnFigures own = practice.own();
         ObjectNode figures = node.putObject("own");
         own.floor().ifPresent(a -> figures.put("floor", squareMetres(a)));
@@ -105,6 +106,7 @@ final class FlockJson {
                 in.choice("apron", Practice.Apron.class, usual.apron()),
                 in.whole("growth", usual.growth()),
                 in.choice("underside", Practice.Underside.class, usual.underside()),
+                in.choice("holding", Practice.Holding.class, usual.holding()),
                 in.inner("own").map(FlockJson::own).orElse(OwnFigures.NONE));
     }
 

@@ -14,11 +14,13 @@ import reliqua.core.measure.Words;
 import reliqua.core.project.Dates;
 import reliqua.core.project.Keeping;
 import reliqua.core.project.Project;
+import reliqua.core.stock.Photo;
 
 /** The year on paper: eggs, costs, losses, what is due, what one would do otherwise next time. */
 public final class KeepPdf {
     private static final int MONTHS = 12;
     private static final int DUES = 8;
+    private static final float PHOTO_HIGH = 110;
 
     private final Project project;
     private final Keeping keeping;
@@ -104,6 +106,9 @@ public final class KeepPdf {
         if (told.isEmpty()) {
             flow.line(Words.say("keep.pdf.quiet"));
         }
+        flow.photos(
+                told.stream().flatMap(e -> e.photos().stream()).map(Photo::jpeg).toList(),
+                PHOTO_HIGH);
     }
 
     private void due(PdfFlow flow) {

@@ -30,6 +30,7 @@ import reliqua.core.measure.Temperature;
 import reliqua.core.measure.UnitSystem;
 import reliqua.core.measure.Volume;
 import reliqua.core.measure.Weight;
+import reliqua.core.stock.Photo;
 
 /**
  * The logbook as a table, a line each: kilograms, litres, degrees Celsius. Nothing is lost from
@@ -38,7 +39,7 @@ import reliqua.core.measure.Weight;
 public final class LogCsv {
     private static final String[] COLUMNS = {
         "day", "kind", "count", "cracked", "kg", "litres", "money", "minutes", "birds", "cocks",
-        "cause", "animal", "attack", "chore", "low", "high", "text", "said"
+        "cause", "animal", "attack", "chore", "low", "high", "text", "said", "photos"
     };
     private static final CSVFormat READ =
             CSVFormat.DEFAULT
@@ -62,6 +63,9 @@ public final class LogCsv {
                 Map<String, String> row = new HashMap<>();
                 row.put("day", entry.day().toString());
                 row.put("said", Cells.safe(entry.said()));
+                row.put(
+                        "photos",
+                        String.join("; ", entry.photos().stream().map(Photo::name).toList()));
                 write(entry.what(), row);
                 printer.printRecord(
                         Arrays.stream(COLUMNS).map(c -> row.getOrDefault(c, "")).toList());
@@ -169,12 +173,22 @@ public final class LogCsv {
      * @throws InputException with a line for every fault
      */
     public static List<Entry> read(String text, String name) throws InputException {
+        return read(text, name, _ -> Optional.empty());
+    }
+
+    /**
+     * Reads a log with its pictures.
+     *
+     * @param photos the picture of a name, if there is one
+     */
+    static List<Entry> read(String text, String name, Function<String, Optional<Photo>> photos)
+            throws InputException {
         List<String> faults = new ArrayList<>();
         List<Entry> log = new ArrayList<>();
         try (CSVParser parser = CSVParser.parse(new StringReader(text), READ)) {
             for (CSVRecord record : parser) {
                 try {
-                    log.add(entry(new Row(record)));
+                    log.add(entry(new Row(record), photos));
                 } catch (IllegalArgumentException e) {
                     faults.add(
                             name
@@ -195,12 +209,16 @@ public final class LogCsv {
         return log;
     }
 
-    private static Entry entry(Row row) {
+    private static Entry entry(Row row, Function<String, Optional<Photo>> photos) {
         LocalDate day =
                 row.cells
                         .day("day")
                         .orElseThrow(() -> new IllegalArgumentException("column day: it is empty"));
-        return new Entry(day, what(row), row.cells.text("said"));
+        List<Photo> shown =
+                row.cells.parts("photos").stream()
+                        .flatMap(each -> photos.apply(each).stream())
+                        .toList();
+        return new Entry(day, what(row), row.cells.text("said"), shown);
     }
 
     private static Happening what(Row row) {

@@ -73,7 +73,7 @@ public final class ProjectFile {
         return zip.bytes();
     }
 
-    /** Every picture once, however many lots and steps it shows. */
+    /** Every picture once, however many lots, steps and days it shows. */
     private static Iterable<Photo> photos(Project project, Heap cut) {
         Map<String, Photo> photos = new TreeMap<>();
         Stream<Photo> ofLots =
@@ -81,7 +81,9 @@ public final class ProjectFile {
                         .flatMap(lot -> lot.provenance().photos().stream());
         Stream<Photo> ofSteps =
                 project.notes().values().stream().flatMap(note -> note.photos().stream());
-        Stream.concat(ofLots, ofSteps).forEach(photo -> photos.put(photo.name(), photo));
+        Stream<Photo> ofDays = project.book().log().stream().flatMap(e -> e.photos().stream());
+        Stream.concat(Stream.concat(ofLots, ofSteps), ofDays)
+                .forEach(photo -> photos.put(photo.name(), photo));
         return photos.values();
     }
 
@@ -172,7 +174,7 @@ public final class ProjectFile {
                 return List.of();
             }
             String where = name + " > " + LOG;
-            return LogCsv.read(TextFile.decode(bytes.get(), where), where);
+            return LogCsv.read(TextFile.decode(bytes.get(), where), where, photos());
         }
 
         private Heap table(String entry, boolean needed) throws InputException {

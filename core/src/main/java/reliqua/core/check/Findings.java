@@ -14,6 +14,7 @@ public final class Findings {
                     new StrengthRule(),
                     new WindRule(),
                     new RollRule(),
+                    new PinRule(),
                     new RegretRule(),
                     new KeeperRule());
 

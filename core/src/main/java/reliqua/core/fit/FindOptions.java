@@ -1,13 +1,17 @@
 package reliqua.core.fit;
 
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import reliqua.core.coop.family.Finds;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Block;
+import reliqua.core.stock.Condition;
 import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
@@ -59,11 +63,40 @@ final class FindOptions {
                     .min(Comparator.comparing(Offer::price))
                     .ifPresent(o -> counts.put((FoundPart) o.material(), PLENTY));
         }
+        Set<FoundPart> musts = musts();
         return counts.entrySet().stream()
-                .sorted(Map.Entry.<FoundPart, Integer>comparingByValue().reversed())
+                .sorted(
+                        Comparator.<Map.Entry<FoundPart, Integer>, Boolean>comparing(
+                                        e -> !musts.contains(e.getKey()))
+                                .thenComparing(e -> -e.getValue()))
                 .limit(MOST_SIZES)
                 .map(e -> new Finds.Thing(place, e.getKey(), e.getValue()))
                 .toList();
+    }
+
+    /** What the keeper says must go in. */
+    Set<FoundPart> musts() {
+        Set<FoundPart> musts = new LinkedHashSet<>();
+        for (Lot lot : heap.usable()) {
+            if (lot.material() instanceof FoundPart f
+                    && lot.condition().verdict() == Condition.Verdict.MUST) {
+                musts.add(f);
+            }
+        }
+        return musts;
+    }
+
+    /** Each of them in the first of these places that it serves in and that is still free. */
+    List<Finds.Thing> pinned(Set<FoundPart.Use> places) {
+        Map<FoundPart.Use, Finds.Thing> pinned = new EnumMap<>(FoundPart.Use.class);
+        for (FoundPart must : musts()) {
+            places.stream()
+                    .filter(p -> must.kind().uses().contains(p) && !pinned.containsKey(p))
+                    .findFirst()
+                    .flatMap(p -> things(p).stream().filter(t -> t.part().equals(must)).findFirst())
+                    .ifPresent(t -> pinned.put(t.use(), t));
+        }
+        return List.copyOf(pinned.values());
     }
 
     private static boolean serves(Material material, FoundPart.Use place) {

@@ -22,6 +22,7 @@ import reliqua.core.stock.PriceBook;
  * @param family the kind of coop
  * @param needs what the flock needs
  * @param underside what becomes of the space below
+ * @param holding whether what the wind would tip over is staked down
  * @param keeper with the limits of the place
  * @param heap what there is
  * @param prices what can be bought
@@ -34,6 +35,7 @@ public record FitRequest(
         CoopFamily family,
         Needs needs,
         Practice.Underside underside,
+        Practice.Holding holding,
         Keeper keeper,
         Heap heap,
         PriceBook prices,
@@ -56,7 +58,7 @@ public record FitRequest(
     /** The same with another seed. */
     public FitRequest seeded(long other) {
         return new FitRequest(
-                family, needs, underside, keeper, heap, prices, addOns, held, cuts, other);
+                family, needs, underside, holding, keeper, heap, prices, addOns, held, cuts, other);
     }
 
     /** What odd things there is a place for: in this kind of coop, and in what is built on. */

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.DesignSpec;
@@ -20,6 +21,7 @@ import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Sum;
 import reliqua.core.measure.Words;
+import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Section;
 
@@ -366,17 +368,24 @@ public final class Fitter {
     }
 
     /**
-     * What is built on has what there is most of in its places from the start. A door or nests are
-     * tried once the size is found: few sizes have room for them.
+     * What must go in is in its place from the start, and what is built on has what there is most
+     * of. A door or nests are tried once the size is found: few sizes have room for them.
      */
     private List<Finds.Thing> placed() {
+        List<Finds.Thing> pinned = finds.pinned(request.places());
+        Set<FoundPart.Use> taken =
+                pinned.stream().map(Finds.Thing::use).collect(Collectors.toSet());
+        return Stream.concat(pinned.stream(), usual().filter(t -> !taken.contains(t.use())))
+                .toList();
+    }
+
+    private Stream<Finds.Thing> usual() {
         return Stream.concat(
                         request.family().musts().stream(),
                         request.addOns().stream().flatMap(a -> a.places().stream()))
                 .distinct()
                 .sorted()
-                .flatMap(place -> finds.things(place).stream().limit(1))
-                .toList();
+                .flatMap(place -> finds.things(place).stream().limit(1));
     }
 
     private Optional<Choices> firstChoices() {

@@ -10,6 +10,7 @@ import reliqua.core.check.Finding;
 import reliqua.core.check.Findings;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.addon.CoopBuilder;
+import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.cutting.CoopPlanner;
@@ -18,10 +19,14 @@ import reliqua.core.cutting.Decided;
 import reliqua.core.cutting.Progress;
 import reliqua.core.cutting.WorkPlan;
 import reliqua.core.cutting.Workshop;
+import reliqua.core.flock.Practice;
 import reliqua.core.measure.Sum;
 
 /** Draws up and plans single houses for a search, and remembers what was tried. */
 final class Trial {
+    /** The rule that looks for what tips over. */
+    private static final String WIND = "wind";
+
     private final FitRequest request;
     private final Progress progress;
     private final CoopPlanner quick;
@@ -130,15 +135,48 @@ final class Trial {
             if (bound.of(CoopPlanner.wanted(coop, request.cuts())) > ceiling + 1e-6) {
                 return Optional.empty();
             }
-            List<Finding> findings =
-                    Findings.of(coop, request.needs(), request.keeper(), request.heap());
+            Drawn drawn = staked(new Drawn(idea, coop, findings(coop)));
             WorkPlan plan =
-                    quick.plan(coop, Decided.cut(request.cuts()), Optional.empty(), Progress.NONE);
-            return Optional.of(new Candidate(idea, coop, findings, plan));
+                    quick.plan(
+                            drawn.coop(),
+                            Decided.cut(request.cuts()),
+                            Optional.empty(),
+                            Progress.NONE);
+            return Optional.of(new Candidate(drawn.spec(), drawn.coop(), drawn.findings(), plan));
         } catch (Unbuildable e) {
             obstacles.merge(e.reason().key(), 1, Integer::sum);
             examples.putIfAbsent(e.reason().key(), e.reason());
             return Optional.empty();
+        }
+    }
+
+    private record Drawn(DesignSpec spec, Coop coop, List<Finding> findings) {
+        boolean tips() {
+            return findings.stream()
+                    .anyMatch(f -> f.rule().equals(WIND) && f.severity() != Finding.Severity.GOOD);
+        }
+    }
+
+    private List<Finding> findings(Coop coop) {
+        return Findings.of(coop, request.needs(), request.keeper(), request.heap());
+    }
+
+    /** With stakes at its corners where the wind would tip it over and they hold it. */
+    private Drawn staked(Drawn light) {
+        boolean wanted =
+                request.holding() == Practice.Holding.STAKES
+                        && request.family().addOns().contains(AddOn.ANCHORS)
+                        && !light.spec().addOns().contains(AddOn.ANCHORS);
+        if (!wanted || !light.tips()) {
+            return light;
+        }
+        try {
+            DesignSpec spec = light.spec().with(AddOn.ANCHORS);
+            Coop coop = CoopBuilder.build(spec, request.brief());
+            Drawn staked = new Drawn(spec, coop, findings(coop));
+            return staked.tips() ? light : staked;
+        } catch (Unbuildable e) {
+            return light;
         }
     }
 

@@ -16,6 +16,7 @@ import reliqua.core.measure.Words;
  * @param apron how diggers are kept out
  * @param growth birds to come, in percent of the hens there are
  * @param underside what becomes of the space below a raised floor
+ * @param holding what holds a light coop down in a gale
  * @param own figures of the keeper's own, which go before the schools
  */
 public record Practice(
@@ -28,6 +29,7 @@ public record Practice(
         Apron apron,
         int growth,
         Underside underside,
+        Holding holding,
         OwnFigures own) {
 
     /** The default of every school. */
@@ -42,6 +44,7 @@ public record Practice(
                     Apron.FLAT,
                     25,
                     Underside.CLOSED_IN,
+                    Holding.STAKES,
                     OwnFigures.NONE);
 
     /** Refuses a growth below zero or above 200 percent. */
@@ -151,49 +154,66 @@ public record Practice(
         CLOSED_IN
     }
 
+    /** What holds a coop down that a gust of the place would tip over. */
+    public enum Holding {
+        /** Stakes driven at its corners and bolted to it, where there is room: the default. */
+        STAKES,
+        /** The keeper sees to it: ballast, straps, a place out of the wind. */
+        OWN
+    }
+
     public Practice withSpace(Space other) {
         return new Practice(
-                other, run, roosts, nests, vents, litter, apron, growth, underside, own);
+                other, run, roosts, nests, vents, litter, apron, growth, underside, holding, own);
     }
 
     public Practice withRun(Space other) {
         return new Practice(
-                space, other, roosts, nests, vents, litter, apron, growth, underside, own);
+                space, other, roosts, nests, vents, litter, apron, growth, underside, holding, own);
     }
 
     public Practice withRoosts(Roosts other) {
-        return new Practice(space, run, other, nests, vents, litter, apron, growth, underside, own);
+        return new Practice(
+                space, run, other, nests, vents, litter, apron, growth, underside, holding, own);
     }
 
     public Practice withNests(Nests other) {
         return new Practice(
-                space, run, roosts, other, vents, litter, apron, growth, underside, own);
+                space, run, roosts, other, vents, litter, apron, growth, underside, holding, own);
     }
 
     public Practice withVents(Vents other) {
         return new Practice(
-                space, run, roosts, nests, other, litter, apron, growth, underside, own);
+                space, run, roosts, nests, other, litter, apron, growth, underside, holding, own);
     }
 
     public Practice withLitter(Litter other) {
-        return new Practice(space, run, roosts, nests, vents, other, apron, growth, underside, own);
+        return new Practice(
+                space, run, roosts, nests, vents, other, apron, growth, underside, holding, own);
     }
 
     public Practice withApron(Apron other) {
         return new Practice(
-                space, run, roosts, nests, vents, litter, other, growth, underside, own);
+                space, run, roosts, nests, vents, litter, other, growth, underside, holding, own);
     }
 
     public Practice withGrowth(int other) {
-        return new Practice(space, run, roosts, nests, vents, litter, apron, other, underside, own);
+        return new Practice(
+                space, run, roosts, nests, vents, litter, apron, other, underside, holding, own);
     }
 
     public Practice withUnderside(Underside other) {
-        return new Practice(space, run, roosts, nests, vents, litter, apron, growth, other, own);
+        return new Practice(
+                space, run, roosts, nests, vents, litter, apron, growth, other, holding, own);
+    }
+
+    public Practice withHolding(Holding other) {
+        return new Practice(
+                space, run, roosts, nests, vents, litter, apron, growth, underside, other, own);
     }
 
     public Practice withOwn(OwnFigures other) {
         return new Practice(
-                space, run, roosts, nests, vents, litter, apron, growth, underside, other);
+                space, run, roosts, nests, vents, litter, apron, growth, underside, holding, other);
     }
 }

@@ -127,7 +127,10 @@ public final class Ways {
                         schools(
                                 Practice.Underside.values(),
                                 now.underside(),
-                                Practice::withUnderside)));
+                                Practice::withUnderside)),
+                topic(
+                        "holding",
+                        schools(Practice.Holding.values(), now.holding(), Practice::withHolding)));
     }
 
     private static Topic topic(String key, List<School> schools) {

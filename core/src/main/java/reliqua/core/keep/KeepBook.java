@@ -88,6 +88,13 @@ public record KeepBook(
         return new KeepBook(since, vessels, fewer, putOff, costing, builtFor);
     }
 
+    /** With another line in the place of one. */
+    public KeepBook replacing(Entry before, Entry after) {
+        List<Entry> lines = new ArrayList<>(log);
+        lines.replaceAll(e -> e.equals(before) ? after : e);
+        return new KeepBook(since, vessels, lines, putOff, costing, builtFor);
+    }
+
     public KeepBook since(LocalDate day) {
         return new KeepBook(Optional.of(day), vessels, log, putOff, costing, builtFor);
     }

@@ -265,6 +265,9 @@ public final class Describe {
     public static List<String> condition(Condition condition) {
         List<String> words = new ArrayList<>();
         condition.hazards().forEach(h -> words.add(Words.say("hazard." + h.name())));
+        if (condition.verdict() == Condition.Verdict.MUST) {
+            words.add(Words.say("verdict.MUST"));
+        }
         if (condition.verdict() == Condition.Verdict.REFUSE) {
             words.add(Words.say("verdict.REFUSE"));
         }

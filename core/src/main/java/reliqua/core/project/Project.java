@@ -12,6 +12,7 @@ import java.util.SortedMap;
 import java.util.SortedSet;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import reliqua.core.build.StepNote;
 import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.CoopFamily;
@@ -27,12 +28,15 @@ import reliqua.core.flock.Flock;
 import reliqua.core.flock.Keeper;
 import reliqua.core.flock.NeedChange;
 import reliqua.core.flock.Needs;
+import reliqua.core.flock.Practice;
 import reliqua.core.flock.Site;
 import reliqua.core.flock.WhatIf;
 import reliqua.core.keep.Happening;
 import reliqua.core.keep.KeepBook;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Words;
+import reliqua.core.stock.Condition;
+import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Material;
@@ -398,7 +402,47 @@ public record Project(
             }
             addOn.keys().forEach(kept::remove);
         }
-        return draft().addOns(changed).held(kept).chosen(Optional.empty()).made();
+        ProjectDraft draft = draft().addOns(changed).held(kept).chosen(Optional.empty());
+        return addOn == AddOn.ANCHORS ? draft.flock(held(wanted)).made() : draft.made();
+    }
+
+    /** Stakes that are taken off are not driven again by themselves. */
+    private Flock held(boolean staked) {
+        Practice.Holding holding = staked ? Practice.Holding.STAKES : Practice.Holding.OWN;
+        return flock.with(flock.practice().withHolding(holding));
+    }
+
+    /**
+     * With a found thing that must go in, or need not any more. Where the kind that is sought has a
+     * place for it only in something that is built on, that is built on too; the house is sought
+     * anew.
+     */
+    public Project pinning(String lot, boolean must) {
+        Lot before = heap.find(lot).orElseThrow();
+        Condition.Verdict freed =
+                before.condition().hazards().isEmpty()
+                        ? Condition.Verdict.OPEN
+                        : Condition.Verdict.USE;
+        Lot after = before.with(before.condition().with(must ? Condition.Verdict.MUST : freed));
+        Project pinned = withHeap(heap.replace(after)).withChosen(Optional.empty());
+        return must && before.material() instanceof FoundPart f
+                ? pinned.placeFor(f).map(a -> pinned.with(a, true)).orElse(pinned)
+                : pinned;
+    }
+
+    /** What would have to be built on for a place; nothing where there is one, or never will be. */
+    private Optional<AddOn> placeFor(FoundPart thing) {
+        Set<FoundPart.Use> uses = thing.kind().uses();
+        boolean there =
+                Stream.concat(
+                                kind().places().stream(),
+                                builtOn().stream().flatMap(a -> a.places().stream()))
+                        .anyMatch(uses::contains);
+        return there
+                ? Optional.empty()
+                : kind().addOns().stream()
+                        .filter(a -> a.places().stream().anyMatch(uses::contains))
+                        .findFirst();
     }
 
     /** Seeks whatever kind suits the heap best. */
@@ -446,6 +490,7 @@ public record Project(
                 kind(),
                 builtNeeds(),
                 flock.practice().underside(),
+                flock.practice().holding(),
                 keeper,
                 heap,
                 prices,

@@ -139,9 +139,7 @@ public final class Remedies {
         if (!family.addOns().contains(addOn) || spec.addOns().contains(addOn)) {
             return Stream.empty();
         }
-        Set<AddOn> more = EnumSet.of(addOn);
-        more.addAll(spec.addOns());
-        DesignSpec changed = new DesignSpec(spec.family(), spec.lengths(), spec.choices(), more);
+        DesignSpec changed = spec.with(addOn);
         Sum what = Sum.of("remedy.builtOn", Sum.of("addon." + addOn.id()));
         return Stream.of(new Change(rule, what, changed, Map.of(), false));
     }

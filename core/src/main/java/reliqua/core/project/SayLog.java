@@ -14,6 +14,7 @@ import reliqua.core.keep.Wording;
 import reliqua.core.measure.Talk;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
+import reliqua.core.stock.Photo;
 
 /**
  * Turns what is said at the coop in use into an edit: a line of the logbook, which may change the
@@ -36,8 +37,7 @@ public final class SayLog {
             return kept.get();
         }
         Tape tape = project.keeper().tape();
-        LogReader reader = new LogReader(today, tape, project.flock());
-        return switch (asSaid(reader.read(english), line, english)) {
+        return switch (told(line, project, today)) {
             case LogReader.Read.Unclear unclear -> new SayEdit.Said.Unclear(unclear.message());
             case LogReader.Read.Told told when isWeak(told.entries()) -> {
                 SayEdit.Said other = SayEdit.read(line, project);
@@ -45,6 +45,18 @@ public final class SayLog {
             }
             case LogReader.Read.Told told -> change(told.entries(), tape);
         };
+    }
+
+    /** What a line says about a day, in the words it was said in. */
+    public static LogReader.Read told(String line, Project project, LocalDate day) {
+        String english = Talk.english(line);
+        LogReader reader = new LogReader(day, project.keeper().tape(), project.flock());
+        return asSaid(reader.read(english), line, english);
+    }
+
+    /** With other pictures at a line. */
+    public static Project showing(Project project, Entry entry, List<Photo> photos) {
+        return project.withBook(project.book().replacing(entry, entry.showing(photos)));
     }
 
     /** What was said in another language is kept in its words. */

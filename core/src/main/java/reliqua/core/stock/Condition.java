@@ -20,6 +20,8 @@ public record Condition(Set<Hazard> hazards, Verdict verdict) {
         OPEN,
         /** Looked at and found good enough. */
         USE,
+        /** It must go in: a design without it is no answer. */
+        MUST,
         /** It stays listed but is never planned. */
         REFUSE
     }

@@ -11,6 +11,7 @@ import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.cutting.Progress;
 import reliqua.core.fit.Yards;
+import reliqua.core.flock.Practice;
 
 class RemediesTest {
     private static List<String> unmet(Design design) {
@@ -37,7 +38,8 @@ class RemediesTest {
     private static Project settled() throws Unbuildable {
         Project calm = Yards.project(6);
         SayEdit.Said.Change gale = (SayEdit.Said.Change) SayEdit.read("gusts 32 m/s", calm);
-        Project windy = gale.edit().change().apply(calm);
+        // The keeper does not want stakes by themselves.
+        Project windy = gale.edit().change().apply(calm).with(AddOn.ANCHORS, false);
         return windy.settledOn(derived(windy).candidate());
     }
 
@@ -55,6 +57,25 @@ class RemediesTest {
         Design after = derived(mended);
         assertThat(unmet(after)).doesNotContain("wind");
         assertThat(after.candidate().spec().width()).isEqualTo(design.candidate().spec().width());
+    }
+
+    @Test
+    void whatTheWindWouldTipOverIsStakedDownByItself() throws Unbuildable {
+        Project usual = project.with(AddOn.ANCHORS, true).with(AddOn.ANCHORS, false);
+        assertThat(unmet(derived(usual.withChosen(Optional.empty())))).contains("wind");
+        Project staked =
+                usual.withFlock(
+                        usual.flock()
+                                .with(
+                                        usual.flock()
+                                                .practice()
+                                                .withHolding(Practice.Holding.STAKES)));
+        Design design = derived(staked.withChosen(Optional.empty()));
+        assertThat(unmet(design)).doesNotContain("wind");
+        assertThat(staked.addOns()).doesNotContain(AddOn.ANCHORS);
+        assertThat(design.candidate().spec().addOns()).contains(AddOn.ANCHORS);
+        Project settled = staked.settledOn(design.candidate());
+        assertThat(unmet(derived(settled))).doesNotContain("wind");
     }
 
     @Test

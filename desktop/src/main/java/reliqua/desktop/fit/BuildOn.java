@@ -1,5 +1,6 @@
 package reliqua.desktop.fit;
 
+import java.util.List;
 import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.stream.Collectors;
@@ -18,6 +19,7 @@ final class BuildOn {
     private static final int MOST_LETTERS = 24;
 
     private final MenuButton button = new MenuButton();
+    private List<Object> shown = List.of();
     private final BiConsumer<AddOn, Boolean> onChange;
 
     BuildOn(BiConsumer<AddOn, Boolean> onChange) {
@@ -32,6 +34,11 @@ final class BuildOn {
 
     /** All that this kind has room for, with a tick at what is wanted. */
     void show(CoopFamily kind, Set<AddOn> wanted) {
+        List<Object> now = List.of(kind.id(), Set.copyOf(wanted));
+        if (now.equals(shown)) {
+            return;
+        }
+        shown = now;
         String names =
                 kind.addOns().stream()
                         .filter(wanted::contains)

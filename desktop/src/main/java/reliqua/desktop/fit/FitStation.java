@@ -1,6 +1,7 @@
 package reliqua.desktop.fit;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -166,7 +167,14 @@ public final class FitStation implements Station {
             kinds.getChildren().add(choice);
         }
         compare.setText(Texts.get(compared.running() ? "fit.comparing" : "fit.compare"));
-        builtOn.show(sought, workspace.project().addOns());
+    }
+
+    /** What is wanted, and the stakes that a design in the wind has by itself. */
+    private Set<AddOn> builtOn() {
+        Set<AddOn> all = EnumSet.noneOf(AddOn.class);
+        all.addAll(workspace.project().addOns());
+        design().ifPresent(d -> all.addAll(d.candidate().spec().addOns()));
+        return all;
     }
 
     /** Its name; once the kinds are compared, with what it would cost. */
@@ -314,6 +322,7 @@ public final class FitStation implements Station {
         } else if (bills != shownBills) {
             showKinds();
         }
+        builtOn.show(workspace.project().kind(), builtOn());
         cards();
         draw();
         scatter.show(last.map(Design.Search::fit), state.design().map(Design::candidate));

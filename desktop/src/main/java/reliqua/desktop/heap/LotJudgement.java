@@ -10,6 +10,7 @@ import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
 import reliqua.core.project.Describe;
 import reliqua.core.stock.Condition;
+import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Hazard;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Pallet;
@@ -105,7 +106,24 @@ final class LotJudgement {
             }
             nodes.add(verdict(lot, "refuse", Condition.Verdict.REFUSE));
         }
+        if (lot.material() instanceof FoundPart && lot.condition().usable()) {
+            nodes.add(pin(lot));
+        }
         return nodes;
+    }
+
+    /** A found thing that the design must have in it. */
+    private Node pin(Lot lot) {
+        boolean must = lot.condition().verdict() == Condition.Verdict.MUST;
+        String words = Describe.lot(lot.quantity(), lot.material(), workspace.tape());
+        return Parts.button(
+                "pin",
+                Texts.get(must ? "heap.unpin" : "heap.pin"),
+                () ->
+                        workspace.edit(
+                                Texts.get(must ? "edit.unpin" : "edit.pin", words),
+                                p -> p.pinning(lot.id(), !must)),
+                "plain");
     }
 
     private Node verdict(Lot lot, String key, Condition.Verdict verdict) {

@@ -18,7 +18,9 @@ import reliqua.core.project.Dates;
 import reliqua.core.project.Keeping;
 import reliqua.core.project.Project;
 import reliqua.core.project.SayLog;
+import reliqua.core.stock.Photo;
 import reliqua.desktop.Texts;
+import reliqua.desktop.photo.PhotoStrip;
 import reliqua.desktop.shell.Parts;
 import reliqua.desktop.work.Workspace;
 
@@ -116,7 +118,24 @@ final class LogView implements KeepView {
                                 Texts.get("log.correct"),
                                 () -> correct(chosen, said.getText()),
                                 "main-button"),
-                        Parts.button("log-strike", Texts.get("log.strike"), () -> strike(chosen)));
+                        Parts.button("log-strike", Texts.get("log.strike"), () -> strike(chosen)),
+                        Parts.rule(),
+                        photos(chosen));
+    }
+
+    /** The pictures of a line; more are dropped on them. */
+    private Node photos(Entry chosen) {
+        PhotoStrip strip =
+                new PhotoStrip(
+                        chosen.photos(), Texts.get("built.photo.none"), left -> show(chosen, left));
+        PhotoStrip.dropOn(
+                strip, workspace, more -> show(chosen, PhotoStrip.with(chosen.photos(), more)));
+        return strip;
+    }
+
+    private void show(Entry chosen, List<Photo> photos) {
+        workspace.edit(Texts.get("edit.log.photo"), p -> SayLog.showing(p, chosen, photos));
+        list.getSelectionModel().select(chosen.showing(photos));
     }
 
     /** What the keeper would do otherwise next time. */
@@ -136,7 +155,7 @@ final class LogView implements KeepView {
     }
 
     private LogReader.Read read(Entry entry, String text, Project project) {
-        return new LogReader(entry.day(), project.keeper().tape(), project.flock()).read(text);
+        return SayLog.told(text, project, entry.day());
     }
 
     private String understood(Entry entry, String text) {
@@ -183,6 +202,9 @@ final class LogView implements KeepView {
                 what.getStyleClass().addAll("danger", "strong");
             }
             HBox row = Parts.row(10, day, what);
+            if (!entry.photos().isEmpty()) {
+                row.getChildren().add(Parts.text(Texts.get("rack.photo"), "note"));
+            }
             setGraphic(row);
         }
     }

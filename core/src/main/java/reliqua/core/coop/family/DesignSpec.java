@@ -57,6 +57,13 @@ public record DesignSpec(
         return new DesignSpec(family, lengths, other, addOns);
     }
 
+    /** The same with something more built on. */
+    public DesignSpec with(AddOn addOn) {
+        Set<AddOn> more = EnumSet.of(addOn);
+        more.addAll(addOns);
+        return new DesignSpec(family, lengths, choices, more);
+    }
+
     /** Outer width along the front. */
     public Length width() {
         return length(ShedDimensions.WIDTH);
