@@ -234,9 +234,11 @@ class BirdsStationTest {
         robot.clickOn("#ask-PERMIT");
         DrivenWindow.settle();
         assertThat(robot.lookup("#ask-PERMIT").queryAs(CheckBox.class).isSelected()).isTrue();
+        DrivenWindow.type(robot, "#ask-PERMIT-answer", "no permit under 10 m2");
         robot.interact(window.workspace::saveNow);
         Project again = ProjectFile.load(window.file);
-        assertThat(again.site().asked()).containsKey(Reminder.PERMIT);
+        assertThat(again.site().asked().get(Reminder.PERMIT).answer())
+                .isEqualTo("no permit under 10 m2");
         assertThat(again.site()).isEqualTo(site());
         assertThat(again.flock()).isEqualTo(flock());
         assertThat(again.keeper()).isEqualTo(project().keeper());

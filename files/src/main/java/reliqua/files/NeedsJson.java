@@ -4,7 +4,6 @@ import static reliqua.files.JsonWords.lower;
 
 import java.util.List;
 import java.util.Map;
-import reliqua.core.flock.Advice;
 import reliqua.core.flock.Need;
 import reliqua.core.flock.NeedChange;
 import reliqua.core.flock.Needs;
@@ -43,7 +42,7 @@ public final class NeedsJson {
         needs.lines().forEach(need -> line(lines.addObject(), need, tape));
         siting(root.putObject("siting"), project.site(), tape);
         ArrayNode advice = root.putArray("advice");
-        Advice.words(project.flock(), project.site(), project.keeper()).forEach(advice::add);
+        project.advice().forEach(a -> advice.add(a.words(project.keeper().tape())));
         whatIf(root.putObject("whatIf"), project, tape);
         ArrayNode ask = root.putArray("ask");
         for (Reminder each : Reminder.of(project.flock())) {

@@ -2,7 +2,6 @@ package reliqua.files;
 
 import java.util.List;
 import java.util.stream.Collectors;
-import reliqua.core.flock.Advice;
 import reliqua.core.flock.Need;
 import reliqua.core.flock.Reminder;
 import reliqua.core.flock.Siting;
@@ -42,7 +41,7 @@ public final class NeedsText {
         }
         lines(text, siting.faults(), tape);
         head(text, "needs.advice.head");
-        lines(text, Advice.of(project.flock(), project.site(), project.keeper()), tape);
+        lines(text, project.advice(), tape);
         head(text, "needs.whatIf.head");
         project.whatIfs()
                 .forEach(

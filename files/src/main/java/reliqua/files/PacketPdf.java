@@ -28,7 +28,6 @@ import reliqua.core.drawing.Oblique;
 import reliqua.core.drawing.Picture;
 import reliqua.core.drawing.SitePicture;
 import reliqua.core.drawing.TicketPicture;
-import reliqua.core.flock.Advice;
 import reliqua.core.flock.Need;
 import reliqua.core.flock.Reminder;
 import reliqua.core.flock.Siting;
@@ -164,7 +163,7 @@ public final class PacketPdf {
                 1);
         siting.reasons().forEach(r -> flow.line("- " + r.words(tape)));
         siting.faults().forEach(f -> flow.line("!  " + f.words(tape)));
-        List<String> advice = Advice.words(project.flock(), project.site(), project.keeper());
+        List<String> advice = project.advice().stream().map(a -> a.words(tape)).toList();
         advice.forEach(a -> flow.line("- " + a));
         flow.subheading(Words.say("needs.ask.head"));
         for (Reminder each : Reminder.of(project.flock())) {

@@ -45,7 +45,13 @@ final class SiteJson {
         ArrayNode predators = node.putArray("predators");
         site.predators().forEach(p -> predators.add(lower(p)));
         ObjectNode asked = node.putObject("asked");
-        site.asked().forEach((what, day) -> asked.put(lower(what), day.toString()));
+        ObjectNode answers = node.putObject("answers");
+        site.asked()
+                .forEach(
+                        (what, told) -> {
+                            asked.put(lower(what), told.day().toString());
+                            answers.put(lower(what), told.answer());
+                        });
     }
 
     private static void climate(ObjectNode node, Climate climate) {
@@ -75,7 +81,7 @@ final class SiteJson {
                 in.flag("southern", bare.southern()),
                 in.inner("climate").map(SiteJson::climate).orElse(Climate.MILD),
                 predators,
-                in.inner("asked").map(SiteJson::asked).orElseGet(TreeMap::new));
+                in.inner("asked").map(a -> asked(a, in)).orElseGet(TreeMap::new));
     }
 
     private static SiteMark mark(JsonReader in) {
@@ -101,13 +107,16 @@ final class SiteJson {
                 in.maybeMm("frost").orElse(mild.frost()));
     }
 
-    private static SortedMap<Reminder, LocalDate> asked(JsonReader in) {
-        SortedMap<Reminder, LocalDate> asked = new TreeMap<>();
+    /** Days; the answers stand beside them, as files of before had none. */
+    private static SortedMap<Reminder, Reminder.Asked> asked(JsonReader in, JsonReader site) {
+        SortedMap<Reminder, Reminder.Asked> asked = new TreeMap<>();
         for (Reminder each : Reminder.values()) {
             String field = lower(each);
             if (in.has(field)) {
                 try {
-                    asked.put(each, LocalDate.parse(in.text(field, "")));
+                    LocalDate day = LocalDate.parse(in.text(field, ""));
+                    String answer = site.inner("answers").map(a -> a.text(field, "")).orElse("");
+                    asked.put(each, new Reminder.Asked(day, answer));
                 } catch (DateTimeParseException e) {
                     in.fault(field + " must be a day like 2026-03-09");
                 }

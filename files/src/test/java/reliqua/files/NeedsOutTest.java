@@ -62,7 +62,10 @@ class NeedsOutTest {
         Project asked =
                 project.withSite(
                         project.site()
-                                .withAsked(Reminder.PERMIT, Optional.of(LocalDate.of(2026, 3, 9))));
+                                .withAsked(
+                                        Reminder.PERMIT,
+                                        Optional.of(
+                                                new Reminder.Asked(LocalDate.of(2026, 3, 9), ""))));
         assertThat(json(asked).path("ask").get(0).path("asked").asString()).isEqualTo("2026-03-09");
         assertThat(NeedsText.write(asked)).contains("2026-03-09").contains("not asked");
     }

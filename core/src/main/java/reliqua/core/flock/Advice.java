@@ -6,7 +6,6 @@ import reliqua.core.measure.Area;
 import reliqua.core.measure.Distance;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
-import reliqua.core.measure.Tape;
 
 /**
  * What an experienced keeper would say on hearing of a flock, its ground and its keeper: nothing
@@ -173,11 +172,5 @@ public final class Advice {
                 default -> {}
             }
         }
-    }
-
-    /** The advice in the keeper's words. */
-    public static List<String> words(Flock flock, Site site, Keeper keeper) {
-        Tape tape = keeper.tape();
-        return of(flock, site, keeper).stream().map(s -> s.words(tape)).toList();
     }
 }

@@ -1,6 +1,5 @@
 package reliqua.core.flock;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumSet;
@@ -28,7 +27,7 @@ import reliqua.core.measure.Words;
  * @param southern whether the noon sun stands in the north
  * @param climate the weather
  * @param predators animals about
- * @param asked when each local rule was asked about
+ * @param asked when each local rule was asked about, and what was answered
  */
 public record Site(
         Length width,
@@ -42,7 +41,7 @@ public record Site(
         boolean southern,
         Climate climate,
         Set<Predator> predators,
-        SortedMap<Reminder, LocalDate> asked) {
+        SortedMap<Reminder, Reminder.Asked> asked) {
     private static final Length SMALLEST = Length.mm(2000);
     private static final Length LARGEST = Length.mm(200_000);
     private static final int STEEPEST = 60;
@@ -200,11 +199,11 @@ public record Site(
                 other, asked);
     }
 
-    /** With a rule asked about on a day, or not asked yet. */
-    public Site withAsked(Reminder reminder, Optional<LocalDate> day) {
-        SortedMap<Reminder, LocalDate> other = new TreeMap<>(asked);
+    /** With a rule asked about, or not asked yet. */
+    public Site withAsked(Reminder reminder, Optional<Reminder.Asked> now) {
+        SortedMap<Reminder, Reminder.Asked> other = new TreeMap<>(asked);
         other.remove(reminder);
-        day.ifPresent(d -> other.put(reminder, d));
+        now.ifPresent(a -> other.put(reminder, a));
         return new Site(
                 width, depth, marks, up, facing, downhill, slope, windFrom, southern, climate,
                 predators, other);

@@ -24,6 +24,7 @@ import reliqua.core.cutting.CutWish;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.fit.Candidate;
 import reliqua.core.fit.FitRequest;
+import reliqua.core.flock.Advice;
 import reliqua.core.flock.Flock;
 import reliqua.core.flock.Keeper;
 import reliqua.core.flock.NeedChange;
@@ -34,6 +35,7 @@ import reliqua.core.flock.WhatIf;
 import reliqua.core.keep.Happening;
 import reliqua.core.keep.KeepBook;
 import reliqua.core.measure.Length;
+import reliqua.core.measure.Sum;
 import reliqua.core.measure.Words;
 import reliqua.core.stock.Condition;
 import reliqua.core.stock.FoundPart;
@@ -455,6 +457,22 @@ public record Project(
         Map<String, Length> kept = new TreeMap<>(held);
         kept.keySet().removeIf(key -> kind().keys().contains(key) && !other.keys().contains(key));
         return draft().family(other.id()).held(kept).chosen(Optional.empty()).made();
+    }
+
+    /** What an experienced keeper would say, but for what is built on already. */
+    public List<Sum> advice() {
+        return Advice.of(flock, site, keeper).stream().filter(a -> !isMet(a.key())).toList();
+    }
+
+    private boolean isMet(String advice) {
+        Set<AddOn> on = builtOn();
+        return switch (advice) {
+            case "advice.run" -> on.contains(AddOn.RUN);
+            case "advice.pens" -> on.contains(AddOn.TWO_PENS);
+            case "advice.floor" ->
+                    on.contains(AddOn.SLATTED_FLOOR) || on.contains(AddOn.WIRE_FLOOR);
+            default -> false;
+        };
     }
 
     public Needs needs() {

@@ -20,8 +20,12 @@ class AdviceTest {
     private static final Keeper KEEPER = Keeper.with(Tape.INCH);
     private static final Flock HENS = Flock.of(BirdClass.STANDARD, 8);
 
+    private static List<String> words(Flock flock, Site site, Keeper keeper) {
+        return Advice.of(flock, site, keeper).stream().map(a -> a.words(keeper.tape())).toList();
+    }
+
     private static List<String> advice(Flock flock, Site site) {
-        return Advice.words(flock, site, KEEPER);
+        return words(flock, site, KEEPER);
     }
 
     @Test
@@ -178,8 +182,8 @@ class AdviceTest {
         }
         for (Tape tape : List.of(Tape.INCH, Tape.METRIC)) {
             Keeper keeper = Keeper.with(tape).with(Wish.BARROW, true);
-            assertThat(Advice.words(flock, site, keeper)).hasSizeGreaterThan(6);
-            assertThat(Advice.words(flock, site, keeper)).allMatch(a -> !a.contains("{"));
+            assertThat(words(flock, site, keeper)).hasSizeGreaterThan(6);
+            assertThat(words(flock, site, keeper)).allMatch(a -> !a.contains("{"));
             for (Need need : Needs.of(flock, site).lines()) {
                 assertThat(tape.word(need.value())).isNotBlank();
                 assertThat(need.source().words(tape)).isNotBlank().doesNotContain("{");

@@ -25,6 +25,8 @@ import reliqua.core.drawing.Picture;
 import reliqua.core.drawing.TicketPicture;
 import reliqua.core.fit.Yards;
 import reliqua.core.flock.BirdClass;
+import reliqua.core.flock.Flock;
+import reliqua.core.flock.WhatIf;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Tape;
@@ -146,6 +148,22 @@ class ProjectTest {
         assertThat(design.minutesLeft(slow))
                 .isGreaterThan(design.minutesLeft(project.tick(first.key(), true)));
         assertThat(slow.noting(first.key(), StepNote.NONE).notes()).isEmpty();
+    }
+
+    @Test
+    void whatIsBuiltOnIsNotAdvisedAnyMore() {
+        Project inARun = project.withFlock(WhatIf.kept(project.flock(), Flock.Style.RUN_ONLY));
+        assertThat(inARun.advice()).extracting(a -> a.key()).contains("advice.run");
+        assertThat(inARun.with(AddOn.RUN, true).advice())
+                .extracting(a -> a.key())
+                .doesNotContain("advice.run");
+    }
+
+    @Test
+    void whatWantsARunBringsOneAndGoesWithIt() {
+        Project sheltered = project.with(AddOn.WINDBREAK, true);
+        assertThat(sheltered.addOns()).contains(AddOn.RUN, AddOn.WINDBREAK);
+        assertThat(sheltered.with(AddOn.RUN, false).addOns()).isEmpty();
     }
 
     @Test

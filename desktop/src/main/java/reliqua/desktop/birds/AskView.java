@@ -7,6 +7,7 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
@@ -64,29 +65,69 @@ final class AskView implements BirdsView {
 
     private Node row(Reminder reminder) {
         String question = reminder.sum().words(workspace.tape());
-        Optional<LocalDate> day =
-                Optional.ofNullable(workspace.project().site().asked().get(reminder));
+        Optional<Reminder.Asked> told = told(reminder);
         CheckBox box = new CheckBox(question);
         box.setId("ask-" + reminder.name());
-        box.setSelected(day.isPresent());
+        box.setSelected(told.isPresent());
         box.setWrapText(true);
         box.setOnAction(_ -> tick(reminder, question, box.isSelected()));
         Label when =
                 Parts.text(
-                        day.map(d -> Texts.get("ask.asked", day(d)))
+                        told.map(t -> Texts.get("ask.asked", day(t.day())))
                                 .orElseGet(() -> Texts.get("ask.open")),
-                        day.isPresent() ? "holds" : "soft");
+                        told.isPresent() ? "holds" : "soft");
         when.setWrapText(false);
         HBox row = Parts.row(10, box, Parts.spring(), when);
         row.getStyleClass().add("list-line");
         row.setMinHeight(44);
-        return row;
+        return Parts.column(2, row, answer(reminder, question, told));
+    }
+
+    private Optional<Reminder.Asked> told(Reminder reminder) {
+        return Optional.ofNullable(workspace.project().site().asked().get(reminder));
+    }
+
+    /** Room for what was said; an answer is one to a question that was asked. */
+    private Node answer(Reminder reminder, String question, Optional<Reminder.Asked> told) {
+        String before = told.map(Reminder.Asked::answer).orElse("");
+        TextField field = new TextField(before);
+        field.setId("ask-" + reminder.name() + "-answer");
+        field.setPromptText(Texts.get("ask.answer"));
+        field.setAccessibleText(Texts.get("ask.answer") + " " + question);
+        Runnable keep =
+                () -> {
+                    if (!field.getText().strip().equals(before)) {
+                        keep(reminder, question, field.getText());
+                    }
+                };
+        field.setOnAction(_ -> keep.run());
+        field.focusedProperty()
+                .addListener(
+                        (_, _, in) -> {
+                            if (!in) {
+                                keep.run();
+                            }
+                        });
+        return field;
+    }
+
+    private void keep(Reminder reminder, String question, String answer) {
+        LocalDate day = told(reminder).map(Reminder.Asked::day).orElseGet(workspace::today);
+        workspace.edit(
+                Texts.get("edit.answer", question),
+                p ->
+                        p.withSite(
+                                p.site()
+                                        .withAsked(
+                                                reminder,
+                                                Optional.of(new Reminder.Asked(day, answer)))));
     }
 
     private void tick(Reminder reminder, String question, boolean asked) {
-        Optional<LocalDate> day = asked ? Optional.of(LocalDate.now()) : Optional.empty();
+        Optional<Reminder.Asked> now =
+                asked ? Optional.of(new Reminder.Asked(workspace.today(), "")) : Optional.empty();
         workspace.edit(
                 Texts.get(asked ? "edit.asked" : "edit.asked.not", question),
-                p -> p.withSite(p.site().withAsked(reminder, day)));
+                p -> p.withSite(p.site().withAsked(reminder, now)));
     }
 }

@@ -179,7 +179,7 @@ final class FlockView implements BirdsView {
                         "",
                         () -> workspace.edit(title, p -> p.withFlock(question.apply(p.flock()))),
                         "school");
-        VBox face = Parts.face(Texts.get("flock.whatIf", title), differences, 186);
+        VBox face = Parts.face(Texts.get("flock.whatIf", title), differences, 143);
         button.setGraphic(face);
         button.setMaxHeight(Double.MAX_VALUE);
         button.setAccessibleText(Texts.get("flock.whatIf", title) + " " + differences);

@@ -7,7 +7,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
-import reliqua.core.flock.Advice;
 import reliqua.core.flock.Need;
 import reliqua.core.flock.NeedChange;
 import reliqua.core.flock.Siting;
@@ -90,7 +89,7 @@ final class NeedsSlip extends VBox {
 
     private void advice(Project project, Tape tape) {
         List<Sum> all = new java.util.ArrayList<>(Siting.of(project.site()).faults());
-        all.addAll(Advice.of(project.flock(), project.site(), project.keeper()));
+        all.addAll(project.advice());
         if (all.isEmpty() || project.flock().total() == 0) {
             return;
         }
