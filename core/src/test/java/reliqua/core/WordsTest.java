@@ -50,6 +50,8 @@ class WordsTest {
             Steps.of(coop, Keeper.Body.MIDDLING.lift())
                     .forEach(
                             step -> {
+                                assertThat(step.name().words(tape)).isNotBlank();
+                                assertThat(step.words().words(tape)).isNotBlank();
                                 step.check().ifPresent(c -> assertThat(c.words(tape)).isNotBlank());
                                 step.caution()
                                         .ifPresent(key -> assertThat(Words.say(key)).isNotBlank());

@@ -77,7 +77,7 @@ class RaiseStationTest {
         Slider slider = robot.lookup("#build-slider").queryAs(Slider.class);
         int studs =
                 DrivenWindow.design(window.workspace).steps().stream()
-                        .map(s -> s.role().name())
+                        .map(s -> s.id())
                         .toList()
                         .indexOf("STUD");
         robot.interact(() -> slider.setValue(studs + 1.0));

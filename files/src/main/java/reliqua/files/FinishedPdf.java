@@ -83,7 +83,7 @@ public final class FinishedPdf {
             StepNote note = project.note(step.key());
             if (!note.isEmpty()) {
                 any = true;
-                String name = Words.say("step." + step.role().name());
+                String name = step.words().words(tape);
                 flow.tick(
                         name,
                         note.minutes() == 0 ? "" : Words.say("packet.minutes", note.minutes()));

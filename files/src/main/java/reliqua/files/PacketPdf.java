@@ -333,14 +333,17 @@ public final class PacketPdf {
         Coop coop = design.candidate().coop();
         Set<String> lit = Set.copyOf(step.marks());
         Set<String> standing = design.standing(step);
-        FromCorner corner = FromCorner.nearest(coop.parts(), lit, coop.bounds());
         flow.need(STEP_HIGH + 60);
         flow.space(4);
-        flow.tick(
-                Words.say("step." + step.role().name()),
-                Words.say("packet.minutes", step.minutes()));
-        flow.picture(Oblique.of(coop, corner, p -> standing.contains(p.mark()), lit), STEP_HIGH, 1);
-        flow.under(String.join(", ", step.marks()));
+        flow.tick(step.words().words(tape), Words.say("packet.minutes", step.minutes()));
+        if (!standing.isEmpty()) {
+            FromCorner corner = FromCorner.nearest(coop.parts(), lit, coop.bounds());
+            Picture picture = Oblique.of(coop, corner, p -> standing.contains(p.mark()), lit);
+            flow.picture(picture, STEP_HIGH, 1);
+        }
+        if (!step.marks().isEmpty()) {
+            flow.under(String.join(", ", step.marks()));
+        }
         design.fixings(step, tape.system()).forEach(f -> flow.under(Shopping.step(f, tape)));
         step.check().ifPresent(c -> flow.under(Words.say("packet.check", c.words(tape))));
         step.caution().ifPresent(key -> flow.bold(Words.say(key)));

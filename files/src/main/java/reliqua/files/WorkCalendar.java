@@ -6,6 +6,7 @@ import biweekly.component.VEvent;
 import java.time.LocalDateTime;
 import java.util.stream.Collectors;
 import reliqua.core.build.Schedule;
+import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
 
 /** The days of a build as a calendar other programs read (iCalendar), a whole day each. */
@@ -35,7 +36,7 @@ public final class WorkCalendar {
     public static String words(Schedule.Work work) {
         String what =
                 work.step()
-                        .map(s -> Words.say("step." + s.role().name()))
+                        .map(s -> s.words().words(Tape.METRIC))
                         .orElseGet(() -> Words.say("schedule.saw"));
         String line = Words.say("schedule.work", what, work.minutes());
         return work.step().filter(s -> s.twoPeople()).isPresent()

@@ -121,7 +121,7 @@ class PacketPdfTest {
     void everyStepEveryTicketAndALabelForEveryLotAreInIt() throws IOException {
         String words = all();
         for (Step step : design.steps()) {
-            assertThat(words).contains(Words.say("step." + step.role().name()).split(" ")[0]);
+            assertThat(words).contains(step.words().words(project.keeper().tape()).split(" ")[0]);
         }
         int tickets = design.candidate().plan().tickets().size();
         assertThat(words).contains(" " + tickets + ". ");

@@ -141,6 +141,7 @@ public record Schedule(List<Session> sessions) {
         return week;
     }
 
+    /** As much as there is time for; what must dry ends the day. */
     private static List<Work> take(Deque<Work> todo, int minutes) {
         List<Work> works = new ArrayList<>();
         int left = minutes;
@@ -152,6 +153,10 @@ public record Schedule(List<Session> sessions) {
                 todo.addFirst(new Work(next.step(), next.minutes() - now, true));
             }
             left -= now;
+            boolean done = now == next.minutes();
+            if (done && next.step().filter(Step::dries).isPresent()) {
+                return works;
+            }
         }
         return works;
     }

@@ -9,18 +9,24 @@ import reliqua.core.measure.Sum;
 /**
  * One step.
  *
- * @param role whose parts go on
+ * @param id name of the role whose parts go on, or of other work
+ * @param role whose parts go on; none where nothing does
+ * @param stage of the build
  * @param marks of those parts
  * @param minutes about
  * @param twoPeople whether a lift is too heavy or too awkward for one
+ * @param dries whether all is left alone until the day after
  * @param check what to measure when it is done
  * @param caution what can hurt
  */
 public record Step(
-        Role role,
+        String id,
+        Optional<Role> role,
+        Stage stage,
         List<String> marks,
         int minutes,
         boolean twoPeople,
+        boolean dries,
         Optional<Sum> check,
         Optional<String> caution) {
     /** Copies the marks. */
@@ -28,17 +34,23 @@ public record Step(
         marks = List.copyOf(marks);
     }
 
-    public Stage stage() {
-        return role.stage();
+    /** What it is called in a word or two: the parts, or the work. */
+    public Sum name() {
+        return Sum.of((role.isPresent() ? "role." : "task.") + id);
+    }
+
+    /** What to do. */
+    public Sum words() {
+        return Sum.of("step." + id);
     }
 
     /** The same in other minutes. */
     Step taking(int other) {
-        return new Step(role, marks, other, twoPeople, check, caution);
+        return new Step(id, role, stage, marks, other, twoPeople, dries, check, caution);
     }
 
     /** Name by which it is ticked: steps keep it when the design changes. */
     public String key() {
-        return "step " + role.name();
+        return "step " + id;
     }
 }

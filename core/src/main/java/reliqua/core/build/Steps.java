@@ -1,16 +1,19 @@
 package reliqua.core.build;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import reliqua.core.buy.Fixing;
 import reliqua.core.buy.Fixings;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Duty;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
+import reliqua.core.coop.Stage;
 import reliqua.core.coop.Weights;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
@@ -18,7 +21,7 @@ import reliqua.core.measure.Weight;
 
 /**
  * Makes the steps of a coop: one for each role that has parts, in the order in which they can go
- * on.
+ * on, and the work between them that puts none on.
  */
 public final class Steps {
     private Steps() {}
@@ -32,9 +35,22 @@ public final class Steps {
     public static List<Step> of(Coop coop, Weight lift, List<Fixing> fixings) {
         Map<Role, List<Part>> byRole = new EnumMap<>(Role.class);
         coop.parts().forEach(p -> byRole.computeIfAbsent(p.role(), _ -> new ArrayList<>()).add(p));
-        return byRole.entrySet().stream()
-                .map(e -> step(e.getKey(), e.getValue(), coop, lift, fixings))
-                .toList();
+        List<Step> steps = new ArrayList<>();
+        for (Stage stage : Stage.values()) {
+            tasks(coop, stage, true).forEach(steps::add);
+            byRole.entrySet().stream()
+                    .filter(e -> e.getKey().stage() == stage)
+                    .map(e -> step(e.getKey(), e.getValue(), coop, lift, fixings))
+                    .forEach(steps::add);
+            tasks(coop, stage, false).forEach(steps::add);
+        }
+        return steps;
+    }
+
+    private static Stream<Step> tasks(Coop coop, Stage stage, boolean first) {
+        return Arrays.stream(Task.values())
+                .filter(t -> t.stage() == stage && t.isFirst() == first && t.isFor(coop))
+                .map(t -> t.step(coop));
     }
 
     private static Step step(
@@ -42,10 +58,13 @@ public final class Steps {
         Duty duty = role.duty();
         boolean heavy = parts.stream().anyMatch(p -> Weights.of(p) > lift.toKilograms());
         return new Step(
-                role,
+                role.name(),
+                Optional.of(role),
+                role.stage(),
                 parts.stream().map(Part::mark).toList(),
                 StepTime.minutes(parts, fixings.stream().filter(f -> f.on() == role).toList()),
                 heavy || duty.is(Duty.Trait.AWKWARD),
+                false,
                 check(duty, coop),
                 duty.caution());
     }

@@ -95,7 +95,10 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
     /** The screws, staples and hinges of a step, by the lengths a shop has. */
     public List<Fixing> fixings(Step step, UnitSystem system) {
         return Fixings.byLength(
-                bill.fixings().stream().filter(f -> f.on() == step.role()).toList(), system);
+                bill.fixings().stream()
+                        .filter(f -> step.role().equals(Optional.of(f.on())))
+                        .toList(),
+                system);
     }
 
     /** The parts that stand when a step is done: its own, and those of all before it. */

@@ -5,8 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
+import reliqua.core.coop.Coop;
 import reliqua.core.coop.Houses;
+import reliqua.core.coop.family.Families;
 import reliqua.core.flock.Climate;
 import reliqua.core.flock.Keeper;
 import reliqua.core.measure.Tape;
@@ -59,6 +62,37 @@ class ScheduleTest {
         assertThat(schedule.sessions())
                 .extracting(s -> s.day().getDayOfWeek())
                 .containsOnly(DayOfWeek.SATURDAY, DayOfWeek.SUNDAY);
+    }
+
+    @Test
+    void nothingIsDoneOnTheDaySomethingDries() {
+        Schedule schedule = of(0, 14, JUNE);
+        assertThat(STEPS).anyMatch(Step::dries);
+        for (Schedule.Session session : schedule.sessions()) {
+            List<Schedule.Work> works = session.works();
+            for (int n = 0; n + 1 < works.size(); n++) {
+                assertThat(works.get(n).step().filter(Step::dries)).isEmpty();
+            }
+        }
+    }
+
+    @Test
+    void theSiteComesFirstAndTheBirdsLast() {
+        assertThat(STEPS.getFirst().id()).isEqualTo("SITE");
+        assertThat(STEPS.getFirst().check()).isPresent();
+        assertThat(STEPS.getLast().id()).isEqualTo("MOVE_IN");
+        List<String> order = STEPS.stream().map(Step::id).toList();
+        assertThat(order.indexOf("PRIME")).isLessThan(order.indexOf("SKIN"));
+        assertThat(order.indexOf("PAINT")).isLessThan(order.indexOf("VENT_MESH"));
+    }
+
+    @Test
+    void whatIsMovedHasNoSite() {
+        Coop pen = Houses.random(Families.find("aframe").orElseThrow(), new Random(3));
+        assertThat(Steps.of(pen, Keeper.Body.MIDDLING.lift()))
+                .extracting(Step::id)
+                .doesNotContain("SITE")
+                .contains("MOVE_IN");
     }
 
     private static LocalDate monday(LocalDate day) {

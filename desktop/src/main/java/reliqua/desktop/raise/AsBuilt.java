@@ -10,7 +10,6 @@ import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import reliqua.core.build.Step;
 import reliqua.core.build.StepNote;
-import reliqua.core.measure.Words;
 import reliqua.core.stock.Photo;
 import reliqua.desktop.Texts;
 import reliqua.desktop.photo.PhotoStrip;
@@ -118,7 +117,7 @@ final class AsBuilt extends VBox {
         try {
             StepNote changed = how.apply(note());
             if (!changed.equals(note())) {
-                String role = Words.say("role." + step.role().name());
+                String role = step.name().words(workspace.tape());
                 workspace.edit(Texts.get("edit.built", role), p -> p.noting(step.key(), changed));
             }
         } catch (IllegalArgumentException e) {

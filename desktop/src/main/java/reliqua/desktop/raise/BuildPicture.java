@@ -112,7 +112,7 @@ final class BuildPicture extends VBox {
         }
         showing = true;
         slider.setMax(Math.max(1, now.steps().size()));
-        slider.setValue(now.steps().indexOf(wanted) + 1.0);
+        slider.setValue(now.steps().stream().map(Step::key).toList().indexOf(wanted.key()) + 1.0);
         showing = false;
         draw();
     }
@@ -209,7 +209,7 @@ final class BuildPicture extends VBox {
                 .set(FramePicture.of(shown, tape, new HashSet<>(step.orElseThrow().marks())));
         List<String> lines = new ArrayList<>();
         lines.add(FrameWords.name(shown, tape) + Texts.get("raise.layout.how"));
-        lines.addAll(FrameWords.of(shown, tape, step.orElseThrow().role()));
+        lines.addAll(FrameWords.of(shown, tape, step.orElseThrow().role().orElseThrow()));
         lines.addAll(FrameWords.rafters(shown, tape));
         words.setText(String.join("\n", lines));
     }
@@ -219,8 +219,16 @@ final class BuildPicture extends VBox {
         Step now = step.orElseThrow();
         Set<String> lit = new HashSet<>(now.marks());
         Set<String> standing = design.orElseThrow().standing(now);
+        if (standing.isEmpty()) {
+            // Nothing stands yet: where it will.
+            return Elevation.of(coop, Elevation.View.PLAN, tape, lit);
+        }
         return flat.isSelected()
-                ? Elevation.of(coop, side(now.role()), tape, lit)
+                ? Elevation.of(
+                        coop,
+                        now.role().map(BuildPicture::side).orElse(Elevation.View.FRONT),
+                        tape,
+                        lit)
                 : Oblique.of(coop, corner(), p -> standing.contains(p.mark()), lit);
     }
 

@@ -19,7 +19,6 @@ import reliqua.core.build.Schedule;
 import reliqua.core.build.Step;
 import reliqua.core.build.ToolNeed;
 import reliqua.core.buy.Fixing;
-import reliqua.core.coop.Role;
 import reliqua.core.coop.Stage;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
@@ -46,7 +45,7 @@ public final class RaiseStation implements Station {
     private final VBox bench = new VBox(10);
     private final VBox slip = new VBox(10);
     private final ScrollPane scroll = new ScrollPane(steps);
-    private Optional<Role> selected = Optional.empty();
+    private Optional<String> selected = Optional.empty();
 
     /** Over the workspace. */
     public RaiseStation(Workspace workspace) {
@@ -103,7 +102,7 @@ public final class RaiseStation implements Station {
         return all().stream()
                 .filter(s -> !isDone(s))
                 .findFirst()
-                .map(s -> Texts.get("raise.next", Words.say("role." + s.role().name())))
+                .map(s -> Texts.get("raise.next", s.name().words(workspace.tape())))
                 .orElseGet(() -> Texts.get(all().isEmpty() ? "raise.none" : "raise.finished"));
     }
 
@@ -122,8 +121,8 @@ public final class RaiseStation implements Station {
             }
             steps.getChildren().add(line(step));
         }
-        if (selected.isEmpty() || now.stream().noneMatch(s -> s.role() == selected.get())) {
-            selected = now.stream().filter(s -> !isDone(s)).findFirst().map(Step::role);
+        if (selected.isEmpty() || now.stream().noneMatch(s -> s.id().equals(selected.get()))) {
+            selected = now.stream().filter(s -> !isDone(s)).findFirst().map(Step::id);
         }
         show();
     }
@@ -216,25 +215,25 @@ public final class RaiseStation implements Station {
     }
 
     private Node line(Step step) {
-        CheckBox box = new CheckBox(Words.say("step." + step.role().name()));
-        box.setId("step-" + step.role().name());
+        CheckBox box = new CheckBox(step.words().words(workspace.tape()));
+        box.setId("step-" + step.id());
         box.setSelected(isDone(step));
         box.setWrapText(true);
         box.setOnAction(
                 _ -> {
-                    selected = Optional.of(step.role());
+                    selected = Optional.of(step.id());
                     String key = box.isSelected() ? "edit.done" : "edit.undone";
                     workspace.edit(
-                            Texts.get(key, Words.say("role." + step.role().name())),
+                            Texts.get(key, step.name().words(workspace.tape())),
                             p -> p.tick(step.key(), box.isSelected()));
-                    Optional.ofNullable(steps.lookup("#step-" + step.role().name()))
+                    Optional.ofNullable(steps.lookup("#step-" + step.id()))
                             .ifPresent(Node::requestFocus);
                 });
         box.focusedProperty()
                 .addListener(
                         (_, _, focused) -> {
                             if (focused) {
-                                selected = Optional.of(step.role());
+                                selected = Optional.of(step.id());
                                 show();
                             }
                         });
@@ -247,7 +246,7 @@ public final class RaiseStation implements Station {
         row.getStyleClass().add("list-line");
         row.setOnMouseClicked(
                 _ -> {
-                    selected = Optional.of(step.role());
+                    selected = Optional.of(step.id());
                     show();
                 });
         return row;
@@ -257,7 +256,7 @@ public final class RaiseStation implements Station {
         slip.getChildren().clear();
         Optional<Design> design = workspace.designs().state().get().design();
         Optional<Step> step =
-                all().stream().filter(s -> selected.equals(Optional.of(s.role()))).findFirst();
+                all().stream().filter(s -> selected.equals(Optional.of(s.id()))).findFirst();
         if (design.isEmpty() || step.isEmpty()) {
             picture.clear();
             return;
@@ -266,9 +265,8 @@ public final class RaiseStation implements Station {
         picture.show(design.get(), step.get(), tape);
         slip.getChildren()
                 .addAll(
-                        Parts.text(Words.say("step." + step.get().role().name()), "title"),
-                        Parts.fact(
-                                Texts.get("raise.pieces"), String.join(", ", step.get().marks())),
+                        Parts.text(step.get().words().words(workspace.tape()), "title"),
+                        pieces(step.get()),
                         Parts.fact(
                                 Texts.get("raise.time"),
                                 Texts.get("raise.minutes", step.get().minutes())));
@@ -313,8 +311,14 @@ public final class RaiseStation implements Station {
         }
     }
 
+    private static Node pieces(Step step) {
+        return step.marks().isEmpty()
+                ? Parts.text(Texts.get(step.dries() ? "raise.dries" : "raise.noPieces"), "note-ink")
+                : Parts.fact(Texts.get("raise.pieces"), String.join(", ", step.marks()));
+    }
+
     private void choose(Step step) {
-        selected = Optional.of(step.role());
+        selected = Optional.of(step.id());
         show();
     }
 

@@ -1,0 +1,149 @@
+package reliqua.core.build;
+
+import java.util.Optional;
+import reliqua.core.coop.Coop;
+import reliqua.core.coop.Duty;
+import reliqua.core.coop.Part;
+import reliqua.core.coop.Stage;
+import reliqua.core.coop.Zone;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Sum;
+
+/** Work at a coop that puts no part on. */
+enum Task {
+    /** Cleared, levelled and set out with string. */
+    SITE(Stage.FLOOR, true, false) {
+        @Override
+        int minutes(Coop coop) {
+            return (int) Math.ceil(SET_OUT + coop.measures().floor().toSquareMetres() * LEVEL);
+        }
+
+        /** What two people still carry is set down where it is wanted. */
+        @Override
+        boolean isFor(Coop coop) {
+            return coop.measures().weight().toKilograms() > CARRIED
+                    && coop.that(Duty.Trait.ROLLS).isEmpty();
+        }
+
+        @Override
+        Optional<Sum> check(Coop coop) {
+            Length w = coop.measures().width();
+            Length d = coop.measures().depth();
+            Length across = new Length(Math.round(Math.hypot(w.nm(), d.nm())));
+            return Optional.of(Sum.of("task.SITE.check", w, d, across));
+        }
+    },
+    /** Preserver on what was cut, before it is closed in. */
+    PRIME(Stage.SKINS, true, true) {
+        @Override
+        int minutes(Coop coop) {
+            return (int)
+                    Math.ceil(BRUSH + coop.parts().stream().filter(Task::isStick).count() * END);
+        }
+
+        @Override
+        boolean isFor(Coop coop) {
+            return coop.parts().stream().anyMatch(Task::isStick);
+        }
+    },
+    /** Before mesh is in the way of the brush. */
+    PAINT(Stage.MESH, true, true) {
+        @Override
+        int minutes(Coop coop) {
+            return (int) Math.ceil(BRUSH + painted(coop) * PAINTED);
+        }
+
+        @Override
+        boolean isFor(Coop coop) {
+            return painted(coop) > LEAST;
+        }
+    },
+    /** The birds' first night. */
+    MOVE_IN(Stage.MESH, false, false) {
+        @Override
+        int minutes(Coop coop) {
+            return LITTER;
+        }
+
+        @Override
+        boolean isFor(Coop coop) {
+            return coop.zones().stream().anyMatch(z -> z.kind() == Zone.Kind.HOUSE);
+        }
+    };
+
+    private static final double SET_OUT = 20;
+    private static final double LEVEL = 12;
+    private static final double CARRIED = 150;
+    private static final double BRUSH = 10;
+
+    /** Two ends of a stick, with brush and rag. */
+    private static final double END = 0.4;
+
+    /** A square metre, two coats. */
+    private static final double PAINTED = 14;
+
+    private static final double LEAST = 0.5;
+    private static final int LITTER = 30;
+
+    private final Stage stage;
+    private final boolean first;
+    private final boolean dries;
+
+    Task(Stage stage, boolean first, boolean dries) {
+        this.stage = stage;
+        this.first = first;
+        this.dries = dries;
+    }
+
+    abstract int minutes(Coop coop);
+
+    abstract boolean isFor(Coop coop);
+
+    Optional<Sum> check(Coop coop) {
+        return Optional.empty();
+    }
+
+    Stage stage() {
+        return stage;
+    }
+
+    /** Whether it comes before the parts of its stage, not after. */
+    boolean isFirst() {
+        return first;
+    }
+
+    /** It is left alone until the day after. */
+    Step step(Coop coop) {
+        return new Step(
+                name(),
+                Optional.empty(),
+                stage,
+                java.util.List.of(),
+                minutes(coop),
+                false,
+                dries,
+                check(coop),
+                Optional.of("task." + name() + ".caution"));
+    }
+
+    private static boolean isStick(Part part) {
+        return part instanceof Part.StickPart;
+    }
+
+    /** Outside of walls and doors, in square metres. */
+    private static double painted(Coop coop) {
+        return coop.parts().stream()
+                .filter(p -> p.role().is(Duty.Trait.SHOWN))
+                .mapToDouble(
+                        p ->
+                                switch (p) {
+                                    case Part.PanelPart panel ->
+                                            panel.width().toMetres() * panel.height().toMetres();
+                                    case Part.StickPart stick ->
+                                            stick.section().width().toMetres()
+                                                    * stick.length().toMetres();
+                                    case Part.RoofPart _, Part.MeshPart _, Part.WholePart _ -> 0;
+                                })
+                .sum();
+    }
+}
