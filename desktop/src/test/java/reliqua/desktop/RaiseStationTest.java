@@ -62,7 +62,11 @@ class RaiseStationTest {
     @Test
     void itIsTurnedAndShownFlatWithItsMeasures(FxRobot robot) throws TimeoutException {
         DrivenWindow.planned(window.workspace);
+        Picture site = picture(robot);
+        Slider slider = robot.lookup("#build-slider").queryAs(Slider.class);
+        robot.interact(() -> slider.setValue(5));
         Picture first = picture(robot);
+        assertThat(first).as("what stands, not where it will").isNotEqualTo(site);
         press(robot, "turn-right");
         assertThat(picture(robot)).isNotEqualTo(first);
         press(robot, "turn-left");
