@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.TimeoutException;
 import javafx.scene.chart.XYChart;
 import javafx.scene.control.CheckBox;
@@ -19,7 +20,9 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
+import reliqua.core.check.WeakSpot;
 import reliqua.core.flock.BirdClass;
+import reliqua.core.flock.Predator;
 import reliqua.core.keep.Chore;
 import reliqua.core.keep.Entry;
 import reliqua.core.keep.Happening;
@@ -117,6 +120,22 @@ class KeepStationTest {
         DrivenWindow.untilShown(() -> robot.lookup("#mending").tryQuery().isPresent());
         robot.interact(() -> window.fire("spot-1"));
         assertThat(robot.lookup("#slip .title").queryLabeled().getText()).isNotEqualTo(first);
+    }
+
+    @Test
+    void afterAFoxDugOneWalksRoundAgainstFoxes(FxRobot robot) throws TimeoutException {
+        DrivenWindow.planned(window.workspace);
+        DrivenWindow.type(robot, "#say", "fox dug at gate");
+        robot.interact(() -> robot.lookup("#after-audit").queryButton().fire());
+        String shown = robot.lookup("#slip .title").queryLabeled().getText();
+        List<WeakSpot> spots =
+                WeakSpot.of(
+                        DrivenWindow.design(window.workspace).candidate().coop(),
+                        project().site().predators());
+        Optional<WeakSpot> first =
+                spots.stream().filter(s -> s.lets().contains(Predator.FOX)).findFirst();
+        assertThat(shown)
+                .isEqualTo(first.orElse(spots.getFirst()).what().words(window.workspace.tape()));
     }
 
     @Test

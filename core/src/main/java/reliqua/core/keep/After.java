@@ -29,6 +29,24 @@ public record After(Entry entry, List<Sum> look) {
         look = List.copyOf(look);
     }
 
+    /** The animal it was, where that is known. */
+    public Optional<Predator> animal() {
+        return switch (entry.what()) {
+            case Happening.Lost lost -> lost.animal();
+            case Happening.Seen seen -> seen.animal();
+            default -> Optional.empty();
+        };
+    }
+
+    /** Whether it came from outside, so that one walks round the coop. */
+    public boolean isAttack() {
+        return switch (entry.what()) {
+            case Happening.Lost lost -> lost.cause() == Happening.Cause.PREDATOR;
+            case Happening.Seen seen -> seen.attack();
+            default -> false;
+        };
+    }
+
     /** The last thing that happened within two weeks and asks for a look round. */
     public static Optional<After> of(KeepBook book, Coop coop, LocalDate today) {
         return book.log().reversed().stream()

@@ -18,6 +18,7 @@ import reliqua.core.check.WeakSpot;
 import reliqua.core.coop.Coop;
 import reliqua.core.drawing.Elevation;
 import reliqua.core.drawing.Picture;
+import reliqua.core.flock.Predator;
 import reliqua.core.measure.Tape;
 import reliqua.core.project.Design;
 import reliqua.core.project.Edit;
@@ -91,6 +92,24 @@ final class AuditView implements KeepView {
             list.getChildren().add(Parts.text(Texts.get("audit.none"), "soft"));
         }
         show();
+    }
+
+    /** The weakest place against an animal is looked at first. */
+    void against(Predator animal) {
+        for (int n = 0; n < spots.size(); n++) {
+            if (spots.get(n).lets().contains(animal)) {
+                selected = n;
+                mark(n);
+                show();
+                return;
+            }
+        }
+    }
+
+    private void mark(int n) {
+        if (list.lookup("#spot-" + n) instanceof ToggleButton line) {
+            line.setSelected(true);
+        }
     }
 
     private Node line(int n, ToggleGroup group) {

@@ -5,6 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
@@ -18,6 +19,7 @@ import javafx.scene.layout.VBox;
 import reliqua.core.coop.Coop;
 import reliqua.core.drawing.Elevation;
 import reliqua.core.drawing.Picture;
+import reliqua.core.flock.Predator;
 import reliqua.core.keep.After;
 import reliqua.core.keep.Chore;
 import reliqua.core.keep.Due;
@@ -42,6 +44,7 @@ final class DueView implements KeepView {
     private static final int WEEK = 7;
 
     private final Workspace workspace;
+    private final Consumer<Optional<Predator>> walkRound;
     private final VBox list = new VBox(2);
     private final PictureView picture = new PictureView();
     private final VBox notices = new VBox(8);
@@ -52,8 +55,10 @@ final class DueView implements KeepView {
     private Optional<Chore> selected = Optional.empty();
     private Optional<Keeping> keeping = Optional.empty();
 
-    DueView(Workspace workspace) {
+    /** {@code walkRound} shows where an animal may come in. */
+    DueView(Workspace workspace, Consumer<Optional<Predator>> walkRound) {
         this.workspace = workspace;
+        this.walkRound = walkRound;
         picture.setId("keep-picture");
         ScrollPane scroll = new ScrollPane(list);
         scroll.setFitToWidth(true);
@@ -159,15 +164,26 @@ final class DueView implements KeepView {
 
     private Node after(After after) {
         Entry entry = after.entry();
-        return card(
-                Texts.get(
-                        "keep.after",
-                        Dates.near(entry.day()),
-                        Wording.of(entry.what(), workspace.tape())),
-                after.look());
+        VBox card =
+                card(
+                        Texts.get(
+                                "keep.after",
+                                Dates.near(entry.day()),
+                                Wording.of(entry.what(), workspace.tape())),
+                        after.look());
+        if (after.isAttack()) {
+            card.getChildren()
+                    .add(
+                            Parts.button(
+                                    "after-audit",
+                                    Texts.get("keep.after.audit"),
+                                    () -> walkRound.accept(after.animal()),
+                                    "small"));
+        }
+        return card;
     }
 
-    private Node card(String head, List<Sum> lines) {
+    private VBox card(String head, List<Sum> lines) {
         VBox box = new VBox(2, Parts.text(head, "danger", "strong"));
         lines.forEach(
                 l ->

@@ -5,12 +5,14 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import reliqua.core.flock.Predator;
 import reliqua.core.keep.Due;
 import reliqua.core.keep.ForecastSource;
 import reliqua.core.measure.Words;
@@ -31,6 +33,7 @@ public final class KeepStation implements Station {
     private final Workspace workspace;
     private final ForecastSource forecasts;
     private final List<KeepView> views;
+    private final AuditView audit;
     private final ScrollPane room = new ScrollPane();
     private final StackPane slip = new StackPane();
     private final VBox bench = new VBox(10);
@@ -43,13 +46,14 @@ public final class KeepStation implements Station {
     public KeepStation(Workspace workspace, ForecastSource forecasts) {
         this.workspace = workspace;
         this.forecasts = forecasts;
+        this.audit = new AuditView(workspace);
         this.views =
                 List.of(
-                        new DueView(workspace),
+                        new DueView(workspace, this::walkRound),
                         new StoresView(workspace),
                         new EggsView(workspace),
                         new LogView(workspace),
-                        new AuditView(workspace));
+                        audit);
         this.shown = views.getFirst();
         Label headline = Parts.text(Texts.get("station.keep"), "headline");
         headline.setMinWidth(Region.USE_PREF_SIZE);
@@ -75,6 +79,14 @@ public final class KeepStation implements Station {
         slip.getChildren().setAll(shown.slip());
         slip.setAlignment(javafx.geometry.Pos.TOP_LEFT);
         bench.getChildren().addAll(head, room);
+    }
+
+    /** To the weak spots, those against an animal first. */
+    private void walkRound(Optional<Predator> animal) {
+        if (bench.lookup("#keep-" + audit.id()) instanceof ToggleButton choice) {
+            choice.fire();
+        }
+        animal.ifPresent(audit::against);
     }
 
     private void show(KeepView view) {
