@@ -55,6 +55,13 @@ public record Cutaway(From from, double share) {
 
     private static Stream<Part> cut(Part part, Axis axis, Length begin, Length end) {
         List<Solid> pieces = part.solid().pieces(axis, begin, end);
+        if (Dwellers.isBird(part)) {
+            // A bird is not cut: one in the way has gone.
+            Bounds whole = part.solid().bounds();
+            return pieces.stream().anyMatch(p -> p.bounds().equals(whole))
+                    ? Stream.of(part)
+                    : Stream.empty();
+        }
         return pieces.stream().map(part::at);
     }
 }

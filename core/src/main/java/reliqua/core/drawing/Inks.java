@@ -11,6 +11,9 @@ public final class Inks {
 
     /** Inside of a part. */
     public static Ink fill(Part part) {
+        if (Dwellers.isBird(part)) {
+            return Ink.OPEN;
+        }
         return switch (part) {
             case Part.StickPart _ -> Ink.WOOD;
             case Part.PanelPart panel ->
@@ -38,6 +41,9 @@ public final class Inks {
 
     /** Outline of a part. */
     public static Ink edge(Part part) {
+        if (Dwellers.isBird(part)) {
+            return Ink.SOFT;
+        }
         return switch (part) {
             case Part.StickPart _, Part.PanelPart _, Part.WholePart _ -> Ink.WOOD_EDGE;
             case Part.RoofPart _, Part.MeshPart _ -> Ink.METAL_EDGE;

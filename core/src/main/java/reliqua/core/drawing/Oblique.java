@@ -98,7 +98,8 @@ public final class Oblique {
     private static List<Face> faces(Part part) {
         Solid solid = part.solid().along() == Axis.Z ? asUpright(part.solid()) : part.solid();
         List<Face> faces = new ArrayList<>();
-        int n = solid.outline().size();
+        // A bird is a silhouette: it has no flat sides.
+        int n = Dwellers.isBird(part) ? 0 : solid.outline().size();
         for (int i = 0; i < n; i++) {
             side(part, solid, solid.outline().get(i), solid.outline().get((i + 1) % n), faces);
         }
@@ -155,6 +156,9 @@ public final class Oblique {
     }
 
     private static Ink shade(Part part) {
+        if (Dwellers.isBird(part)) {
+            return Ink.OPEN;
+        }
         return part instanceof Part.RoofPart ? Ink.METAL : Ink.SHEET_SIDE;
     }
 

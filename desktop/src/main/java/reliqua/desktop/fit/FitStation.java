@@ -404,7 +404,8 @@ public final class FitStation implements Station {
         }
         if (solid) {
             if (!shown.equals(Optional.of(c)) || !shownLit.equals(lit)) {
-                Coop cut = lookIn.cut().map(at -> at.of(c.coop(), corner)).orElse(c.coop());
+                Coop whole = lookIn.peopled(c.coop(), workspace.project().flock());
+                Coop cut = lookIn.cut().map(at -> at.of(whole, corner)).orElse(whole);
                 house.ifPresent(h -> h.show(cut, lit, lookIn::isSolid));
                 shown = Optional.of(c);
                 shownLit = lit;
@@ -432,7 +433,8 @@ public final class FitStation implements Station {
         }
     }
 
-    private Picture inSpace(Coop coop, Set<String> marks) {
+    private Picture inSpace(Coop bare, Set<String> marks) {
+        Coop coop = lookIn.peopled(bare, workspace.project().flock());
         return lookIn.cut()
                 .map(at -> Oblique.of(coop, at, corner, lookIn::isShown, marks))
                 .orElseGet(() -> Oblique.of(coop, corner, lookIn::isShown, marks));

@@ -6,9 +6,12 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Slider;
 import javafx.scene.layout.HBox;
 import javafx.util.StringConverter;
+import reliqua.core.coop.Coop;
 import reliqua.core.coop.Duty;
 import reliqua.core.coop.Part;
 import reliqua.core.drawing.Cutaway;
+import reliqua.core.drawing.Dwellers;
+import reliqua.core.flock.Flock;
 import reliqua.desktop.Texts;
 
 /**
@@ -80,6 +83,11 @@ final class LookIn extends HBox {
     /** Whether a part is drawn in a picture: from outside only what is seen there. */
     boolean isShown(Part part) {
         return way.getValue() == Way.CLOSED ? part.role().is(Duty.Trait.SHOWN) : isSolid(part);
+    }
+
+    /** With the birds in it, where one can look in. */
+    Coop peopled(Coop coop, Flock flock) {
+        return way.getValue() == Way.CLOSED ? coop : Dwellers.in(coop, flock);
     }
 
     /** Whether a part is there at all. */

@@ -31,6 +31,9 @@ import reliqua.core.coop.Solid;
 
 /** A coop in space: drag to turn, scroll to come nearer, click a part. */
 public final class HouseView extends Region {
+    /** What has no mark is no part: the birds. */
+    private static final Color BIRD = Color.web("#5A6764");
+
     private static final Color WOOD = Color.web("#D9A865");
     private static final Color SHEET = Color.web("#E3BE86");
     private static final Color METAL = Color.web("#C3CED2");
@@ -135,6 +138,9 @@ public final class HouseView extends Region {
     }
 
     private static Color colour(Part part) {
+        if (part.mark().isEmpty()) {
+            return BIRD;
+        }
         return switch (part) {
             case Part.StickPart _ -> WOOD;
             case Part.PanelPart _ -> SHEET;
