@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Contact;
 import reliqua.core.coop.Duty;
@@ -28,6 +29,9 @@ final class Anchors implements Addition {
     /** In a corner itself another member may be in the way. */
     private static final long[] FROM_CORNER = {0, 60, 120, 200, 300, 450};
 
+    /** Thinner ones split under the mallet. */
+    private static final Section LEAST = Section.mm(36, 38);
+
     /** A face to bolt through, in mm². */
     private static final double LEAST_FACE = 900;
 
@@ -37,13 +41,12 @@ final class Anchors implements Addition {
         Bounds all =
                 Standing.around(ground)
                         .orElseThrow(() -> new Unbuildable(Sum.of("addon.noAnchor")));
-        Section section = at.section(Choices.Group.LEGS);
         for (boolean left : List.of(true, false)) {
             for (boolean front : List.of(true, false)) {
-                Solid stake =
+                Stake stake =
                         stake(at, ground, all, left, front)
                                 .orElseThrow(() -> new Unbuildable(Sum.of("addon.noAnchor")));
-                at.box(Role.ANCHOR, section, stake);
+                at.box(Role.ANCHOR, stake.section(), stake.solid());
             }
         }
     }
@@ -56,17 +59,31 @@ final class Anchors implements Addition {
                 && part.role().stage().compareTo(Stage.SKINS) < 0;
     }
 
+    private record Stake(Section section, Solid solid) {}
+
+    /** As what it holds down, where that is stout enough to be driven; else as a leg. */
+    private static Section section(Standing at, Part held) {
+        return held instanceof Part.StickPart stick && stick.section().serves(LEAST)
+                ? stick.section()
+                : at.section(Choices.Group.LEGS);
+    }
+
     /** Beside the part nearest to a corner that leaves room for it. */
-    private static Optional<Solid> stake(
+    private static Optional<Stake> stake(
             Standing at, List<Part> ground, Bounds all, boolean left, boolean front) {
         Length x = left ? all.x0() : all.x1();
         Length y = front ? all.y0() : all.y1();
         return ground.stream()
-                .map(p -> p.solid().bounds())
-                .sorted(Comparator.comparing(b -> away(b, x, y, left, front)))
-                .flatMap(b -> beside(b, at.section(Choices.Group.LEGS), left, front).stream())
-                .filter(at::isFree)
-                .filter(s -> ground.stream().anyMatch(p -> Contact.area(p.solid(), s) > LEAST_FACE))
+                .sorted(Comparator.comparing(p -> away(p.solid().bounds(), x, y, left, front)))
+                .flatMap(p -> beside(p.solid().bounds(), section(at, p), left, front))
+                .filter(s -> at.isFree(s.solid()))
+                .filter(
+                        s ->
+                                ground.stream()
+                                        .anyMatch(
+                                                p ->
+                                                        Contact.area(p.solid(), s.solid())
+                                                                > LEAST_FACE))
                 .findFirst();
     }
 
@@ -76,7 +93,7 @@ final class Anchors implements Addition {
     }
 
     /** On its four sides, as near to the corner as may be. */
-    private static List<Solid> beside(Bounds b, Section s, boolean left, boolean front) {
+    private static Stream<Stake> beside(Bounds b, Section s, boolean left, boolean front) {
         Length t = s.thickness();
         Length w = s.width();
         Length top = b.z1().min(BESIDE);
@@ -92,6 +109,6 @@ final class Anchors implements Addition {
                 places.add(Solid.box(x0, x0.plus(w), y, y.plus(t), DRIVEN.negated(), top));
             }
         }
-        return places;
+        return places.stream().map(p -> new Stake(s, p));
     }
 }

@@ -36,7 +36,7 @@ public enum AddOn {
     /** A ladder from the floor up to the roosts, for heavy birds. */
     ROOST_LADDER("roost-ladder"),
     /** Stakes that hold it down in a gale. */
-    ANCHORS("anchors"),
+    ANCHORS("anchors", List.of(Choices.Group.LEGS)),
     /** A bar on stakes in the run. */
     PERCH("perch"),
     /** Fine mesh outside the foot of a run. */
