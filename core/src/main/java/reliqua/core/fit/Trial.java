@@ -161,10 +161,14 @@ final class Trial {
         return Findings.of(coop, request.needs(), request.keeper(), request.heap());
     }
 
-    /** With stakes at its corners where the wind would tip it over and they hold it. */
+    /**
+     * With stakes at its corners where the wind would tip it over and they hold it. What is moved
+     * every day is not staked by itself: nobody drives four stakes each morning.
+     */
     private Drawn staked(Drawn light) {
         boolean wanted =
                 request.holding() == Practice.Holding.STAKES
+                        && !request.family().moved()
                         && request.family().addOns().contains(AddOn.ANCHORS)
                         && !light.spec().addOns().contains(AddOn.ANCHORS);
         if (!wanted || !light.tips()) {
