@@ -57,7 +57,7 @@ public final class Shots extends Application {
                             new Shot("saw", "saw", "", "whitewash"),
                             new Shot("saw-yield", "saw", "yield", "whitewash"),
                             new Shot("fetch", "fetch", "", "whitewash"),
-                            new Shot("raise", "raise", "", "whitewash"),
+                            new Shot("raise", "raise", "step-RAFTER", "whitewash"),
                             new Shot("keep", "keep", "keep-due", "whitewash"),
                             new Shot("keep-eggs", "keep", "keep-eggs", "whitewash"),
                             new Shot("fit-lantern", "fit", "view-SPACE", "lantern"),
@@ -73,6 +73,8 @@ public final class Shots extends Application {
             Clock.fixed(Instant.parse("2026-11-27T09:00:00Z"), ZoneOffset.UTC);
 
     private static final String EXAMPLE = "example-";
+
+    private static final String STEP = "step-";
 
     /** An example of which any kind may become. */
     private static final String ANY = "any-";
@@ -163,6 +165,9 @@ public final class Shots extends Application {
         } else if (id.startsWith(ANY)) {
             Project example = example(id.substring(ANY.length()));
             opened.edit(example.name(), _ -> example.seekingAny());
+        } else if (id.startsWith(STEP)) {
+            // Looked at, not ticked.
+            stage.getScene().lookup("#" + id).requestFocus();
         } else {
             fire(stage, id);
         }
