@@ -246,7 +246,9 @@ public final class Fitter {
 
     private Optional<Sum> obstacle(Seen seen) {
         return seen.found().isEmpty()
-                ? trial.obstacle().or(() -> firstChoices().flatMap(houses::obstacle))
+                ? trial.obstacle()
+                        .or(() -> firstChoices().flatMap(houses::obstacle))
+                        .or(() -> Optional.of(Sum.of("fit.noSize")))
                 : trial.obstacle();
     }
 

@@ -22,6 +22,7 @@ import reliqua.core.measure.Weight;
  * @param feed eaten in a day
  * @param water drunk on a mild day; a hot one doubles it
  * @param shell oyster shell for the hens of a month
+ * @param grit hard grit for the birds of a month; nothing where they are out all day and find it
  * @param feedDays days what holds feed lasts
  * @param waterDays days what holds water lasts when it is mild
  * @param feedPlaces birds that can eat at a time
@@ -33,6 +34,7 @@ public record Capacities(
         Weight feed,
         Volume water,
         Weight shell,
+        Weight grit,
         double feedDays,
         double waterDays,
         int feedPlaces,
@@ -44,6 +46,9 @@ public record Capacities(
 
     /** A laying hen takes about 4 g of shell a day. */
     private static final int SHELL_GRAMS = 4;
+
+    /** What a grown bird's gizzard wears down in a month, where it eats more than crumbs. */
+    private static final int GRIT_GRAMS = 30;
 
     /** Eggs left longer get broken and teach hens to eat them. */
     private static final int EGG_DAYS = 2;
@@ -87,12 +92,18 @@ public record Capacities(
                 new Weight(grams),
                 new Volume(litres),
                 new Weight(Math.round(hens(flock) * SHELL_GRAMS * MONTH)),
+                new Weight(grit(flock)),
                 feedDays,
                 waterDays,
                 places(vessels, Vessel.Use.FEED),
                 places(vessels, Vessel.Use.WATER),
                 back(flock),
                 limits(feedDays, waterDays, flock, climate, coop));
+    }
+
+    private static long grit(Flock flock) {
+        boolean found = flock.style() == Flock.Style.OUT_ALL_DAY;
+        return found ? 0 : (long) GRIT_GRAMS * flock.total();
     }
 
     private static double litres(List<Vessel> vessels, boolean feed) {

@@ -16,6 +16,7 @@ import reliqua.core.coop.Part;
 import reliqua.core.coop.family.AddOn;
 import reliqua.core.cutting.Progress;
 import reliqua.core.cutting.WorkPlan;
+import reliqua.core.measure.Distance;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Sum;
@@ -174,9 +175,11 @@ public final class PricedSpots {
             }
         }
         List<Sum> words = new ArrayList<>();
-        mesh.forEach((aperture, length) -> words.add(Sum.of("mend.mesh", length, aperture)));
+        mesh.forEach(
+                (aperture, length) ->
+                        words.add(Sum.of("mend.mesh", new Distance(length), aperture)));
         if (sticks.isPositive()) {
-            words.add(Sum.of("mend.battens", sticks));
+            words.add(Sum.of("mend.battens", new Distance(sticks)));
         }
         mending.hardware()
                 .forEach((kind, count) -> words.add(Sum.of("mend." + kind.name(), count)));

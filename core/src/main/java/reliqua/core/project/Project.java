@@ -374,6 +374,19 @@ public record Project(
         return Families.find(id).orElse(Families.all().getFirst());
     }
 
+    /** Whether a design is of the kind, and has what is built on, that is sought now. */
+    public boolean seeks(DesignSpec spec) {
+        boolean of = anyKind() || spec.family().equals(kind().id());
+        Set<AddOn> on = EnumSet.noneOf(AddOn.class);
+        on.addAll(spec.addOns());
+        if (flock.practice().holding() == Practice.Holding.STAKES
+                && !addOns.contains(AddOn.ANCHORS)) {
+            // Stakes that it has by itself.
+            on.remove(AddOn.ANCHORS);
+        }
+        return of && on.equals(addOns);
+    }
+
     /** The keys of all lengths that can be fixed: where any kind will do, those all kinds have. */
     public List<String> keys() {
         List<String> keys = new ArrayList<>(kind().keys());

@@ -15,6 +15,7 @@ import reliqua.core.flock.Climate;
 import reliqua.core.flock.Flock;
 import reliqua.core.flock.Practice;
 import reliqua.core.flock.Site;
+import reliqua.core.flock.WhatIf;
 import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Temperature;
@@ -73,6 +74,16 @@ class CapacitiesTest {
         assertThat(none.feed().grams()).isZero();
         assertThat(none.feedDays()).isZero();
         assertThat(none.shell().grams()).isZero();
+        assertThat(none.grit().grams()).isZero();
+    }
+
+    @Test
+    void whoIsOutAllDayFindsItsOwnGrit() {
+        Flock out = WhatIf.kept(HENS, Flock.Style.OUT_ALL_DAY);
+        Flock in = WhatIf.kept(HENS, Flock.Style.RUN_ONLY);
+
+        assertThat(of(out, Climate.MILD).grit().grams()).isZero();
+        assertThat(of(in, Climate.MILD).grit().grams()).isEqualTo(30L * HENS.total());
     }
 
     @Test

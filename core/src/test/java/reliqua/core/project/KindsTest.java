@@ -44,6 +44,14 @@ class KindsTest {
     }
 
     @Test
+    void aKindThatGivesNothingSaysWhy() {
+        assertThat(Kinds.compare(ANY, Progress.NONE, _ -> {}))
+                .filteredOn(o -> o.design().isEmpty())
+                .isNotEmpty()
+                .allMatch(o -> o.obstacle().isPresent());
+    }
+
+    @Test
     void whatIsHeardOnTheWayOnlyGetsBetter() {
         assertThat(HEARD).isNotEmpty();
         assertThat(HEARD.getLast().spec()).isEqualTo(search.best().candidate().spec());

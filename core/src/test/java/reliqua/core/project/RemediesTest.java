@@ -74,6 +74,8 @@ class RemediesTest {
         assertThat(unmet(design)).doesNotContain("wind");
         assertThat(staked.addOns()).doesNotContain(AddOn.ANCHORS);
         assertThat(design.candidate().spec().addOns()).contains(AddOn.ANCHORS);
+        assertThat(staked.seeks(design.candidate().spec())).isTrue();
+        assertThat(usual.seeks(design.candidate().spec())).isFalse();
         Project settled = staked.settledOn(design.candidate());
         assertThat(unmet(derived(settled))).doesNotContain("wind");
     }

@@ -186,7 +186,12 @@ final class StoresView implements KeepView {
                         Parts.fact(Texts.get("keep.lip"), tape.say(c.lip(tape))),
                         Parts.fact(
                                 Texts.get("keep.shell"),
-                                Texts.get("keep.perMonth", tape.fine(c.shell()))));
+                                Texts.get("keep.perMonth", tape.fine(c.shell()))),
+                        Parts.fact(
+                                Texts.get("keep.grit"),
+                                c.grit().grams() == 0
+                                        ? Texts.get("keep.grit.found")
+                                        : Texts.get("keep.perMonth", tape.fine(c.grit()))));
         Capacities.frost(has, workspace.project().site().climate())
                 .forEach(
                         f ->

@@ -14,7 +14,6 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.cutting.NativeSolver;
 import reliqua.core.cutting.Progress;
@@ -101,7 +100,7 @@ public final class DesignService {
             return;
         }
         inputs = bearing;
-        if (state.get().design().filter(d -> !isSought(d, project)).isPresent()) {
+        if (state.get().design().filter(d -> !project.seeks(d.candidate().spec())).isPresent()) {
             state.set(new State(Optional.empty(), Optional.empty(), "", 0));
         }
         stop();
@@ -119,12 +118,6 @@ public final class DesignService {
         if (current == run && !worker.isShutdown()) {
             worker.submit(run);
         }
-    }
-
-    private static boolean isSought(Design design, Project project) {
-        DesignSpec spec = design.candidate().spec();
-        boolean kind = project.anyKind() || spec.family().equals(project.kind().id());
-        return kind && spec.addOns().equals(project.addOns());
     }
 
     /** Stops the search with the best so far. */
