@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -26,6 +27,8 @@ import reliqua.core.coop.madeup.Seam;
 import reliqua.core.cutting.CutWish;
 import reliqua.core.cutting.Progress;
 import reliqua.core.cutting.Ticket;
+import reliqua.core.keep.Entry;
+import reliqua.core.keep.Happening;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
 import reliqua.core.project.Design;
@@ -33,6 +36,7 @@ import reliqua.core.project.Edit;
 import reliqua.core.project.History;
 import reliqua.core.project.Project;
 import reliqua.core.project.SawLog;
+import reliqua.core.project.SayLog;
 import reliqua.core.stock.Block;
 import reliqua.core.stock.FlawMarking;
 import reliqua.core.stock.Lot;
@@ -221,6 +225,23 @@ class ProjectFileTest {
             assertThat(demo.heap().lots()).hasSizeBetween(40, 70);
             assertThat(demo.prices().offers()).isNotEmpty();
         }
+    }
+
+    @Test
+    void picturesOfADayComeBackWithItsLine() throws IOException, InputException {
+        Photo photo = new Photo(new byte[] {4, 5, 6});
+        Entry line =
+                new Entry(
+                        LocalDate.of(2026, 5, 4),
+                        new Happening.Note("a hole at the apron"),
+                        "a hole at the apron");
+        Project plain = SayLog.written(demos().getFirst(), List.of(line));
+        Project shown = SayLog.showing(plain, line, List.of(photo));
+        Path file = folder.resolve("day.reliqua");
+        ProjectFile.save(file, shown);
+        assertThat(ProjectFile.load(file).book().log())
+                .isEqualTo(shown.book().log())
+                .anyMatch(e -> e.photos().equals(List.of(photo)));
     }
 
     @Test
