@@ -5,6 +5,7 @@ import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Duty;
 import reliqua.core.coop.Part;
+import reliqua.core.coop.Weights;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
 
@@ -31,8 +32,9 @@ final class WindRule implements Rule {
                 subject.coop().that(Duty.Trait.ANCHORS).stream()
                         .mapToDouble(WindRule::gripped)
                         .sum();
-        double along = tipping(m.width(), m, pressure) / holding(m.depth(), m, anchors);
-        double across = tipping(m.depth(), m, pressure) / holding(m.width(), m, anchors);
+        double held = m.weight().toKilograms() - loose(subject.coop());
+        double along = tipping(m.width(), m, pressure) / holding(m.depth(), held, anchors);
+        double across = tipping(m.depth(), m, pressure) / holding(m.width(), held, anchors);
         double used = Math.max(along, across);
         Sum sum =
                 Sum.of(
@@ -49,10 +51,17 @@ final class WindRule implements Rule {
         return pressure * side.toMetres() * (high - low) * (high + low) / 2;
     }
 
+    /** What only stands in it, or under it, is left behind when it lifts. */
+    private static double loose(Coop coop) {
+        return coop.parts().stream()
+                .filter(p -> p.role().is(Duty.Trait.LOOSE) || p.role().is(Duty.Trait.STANDS_LOOSE))
+                .mapToDouble(Weights::of)
+                .sum();
+    }
+
     /** Half of the anchors stand to windward. */
-    private static double holding(Length base, Coop.Measures m, double anchors) {
-        double weight = m.weight().toKilograms() * GRAVITY;
-        return (weight + anchors) / 2 * base.toMetres();
+    private static double holding(Length base, double kilograms, double anchors) {
+        return (kilograms * GRAVITY + anchors) / 2 * base.toMetres();
     }
 
     /** By the part of it that is in the ground, N. */

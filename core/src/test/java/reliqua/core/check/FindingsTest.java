@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Houses;
+import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.coop.family.Unbuildable;
@@ -18,6 +19,7 @@ import reliqua.core.flock.Keeper;
 import reliqua.core.flock.Needs;
 import reliqua.core.flock.Practice;
 import reliqua.core.measure.Length;
+import reliqua.core.measure.Sum;
 import reliqua.core.measure.Tape;
 import reliqua.core.stock.Condition;
 import reliqua.core.stock.Heap;
@@ -201,6 +203,22 @@ class FindingsTest {
         // Both are said in whole percents.
         assertThat(roostUse(Needs.of(hens.with(snug)), coop))
                 .isBetween(1.2 * (usual - 0.5) - 0.5, 1.2 * (usual + 0.5) + 0.5);
+    }
+
+    @Test
+    void whatStandsLooseInItDoesNotHoldItDown() throws Unbuildable {
+        Coop bare = Houses.build(Houses.ordinarySpec(), Houses.needs(8));
+        Coop more = Houses.build(Houses.ordinarySpec().with(AddOn.DRINKER_STAND), Houses.needs(8));
+        assertThat(more.measures().weight()).isGreaterThan(bare.measures().weight());
+        assertThat(wind(more)).isEqualTo(wind(bare));
+    }
+
+    private static Sum wind(Coop coop) {
+        return Findings.of(coop, Houses.needs(8), Keeper.with(Tape.METRIC), Heap.EMPTY).stream()
+                .filter(f -> f.rule().equals("wind"))
+                .findFirst()
+                .orElseThrow()
+                .sum();
     }
 
     @Test
