@@ -88,7 +88,7 @@ public final class Steps {
         };
     }
 
-    private static Length diagonal(Length width, Length depth) {
+    static Length diagonal(Length width, Length depth) {
         return new Length(Math.round(Math.hypot(width.nm(), depth.nm())));
     }
 }

@@ -1,5 +1,6 @@
 package reliqua.core.build;
 
+import java.util.List;
 import java.util.Optional;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Duty;
@@ -29,8 +30,7 @@ enum Task {
         Optional<Sum> check(Coop coop) {
             Length w = coop.measures().width();
             Length d = coop.measures().depth();
-            Length across = new Length(Math.round(Math.hypot(w.nm(), d.nm())));
-            return Optional.of(Sum.of("task.SITE.check", w, d, across));
+            return Optional.of(Sum.of("task.SITE.check", w, d, Steps.diagonal(w, d)));
         }
     },
     /** Preserver on what was cut, before it is closed in. */
@@ -118,7 +118,7 @@ enum Task {
                 name(),
                 Optional.empty(),
                 stage,
-                java.util.List.of(),
+                List.of(),
                 minutes(coop),
                 false,
                 dries,

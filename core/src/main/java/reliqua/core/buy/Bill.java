@@ -89,7 +89,7 @@ public record Bill(
                 (kind, needed) -> {
                     PriceBook.Pack pack = prices.hardware().get(kind);
                     if (pack != null && needed > 0) {
-                        int units = Math.ceilDiv(needed, pack.count());
+                        int units = pack.units(needed);
                         Money total = pack.price().times(units);
                         lines.add(
                                 new Line(

@@ -1,5 +1,6 @@
 package reliqua.core.check;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -19,7 +20,7 @@ public record Mending(List<Part> parts, Map<Hardware.Kind, Integer> hardware) {
     /** Copies both. */
     public Mending {
         parts = List.copyOf(parts);
-        hardware = java.util.Collections.unmodifiableMap(new TreeMap<>(hardware));
+        hardware = Collections.unmodifiableMap(new TreeMap<>(hardware));
     }
 
     /** Whether it takes nothing that has a price. */

@@ -54,14 +54,27 @@ public record Cutaway(From from, double share) {
     }
 
     private static Stream<Part> cut(Part part, Axis axis, Length begin, Length end) {
-        List<Solid> pieces = part.solid().pieces(axis, begin, end);
+        Solid solid = part.solid();
         if (Dwellers.isBird(part)) {
             // A bird is not cut: one in the way has gone.
-            Bounds whole = part.solid().bounds();
-            return pieces.stream().anyMatch(p -> p.bounds().equals(whole))
-                    ? Stream.of(part)
-                    : Stream.empty();
+            return isBetween(solid.bounds(), axis, begin, end) ? Stream.of(part) : Stream.empty();
         }
-        return pieces.stream().map(part::at);
+        return solid.pieces(axis, begin, end).stream().map(part::at);
+    }
+
+    private static boolean isBetween(Bounds bounds, Axis axis, Length begin, Length end) {
+        Length low =
+                switch (axis) {
+                    case X -> bounds.x0();
+                    case Y -> bounds.y0();
+                    case Z -> bounds.z0();
+                };
+        Length high =
+                switch (axis) {
+                    case X -> bounds.x1();
+                    case Y -> bounds.y1();
+                    case Z -> bounds.z1();
+                };
+        return low.atLeast(begin) && high.atMost(end);
     }
 }

@@ -49,8 +49,8 @@ public final class Dwellers {
         this.role = coop.parts().getFirst().role();
     }
 
-    /** Whether a part is a bird. */
-    static boolean isBird(Part part) {
+    /** Whether a part is a bird: what has no mark is no part. */
+    public static boolean isBird(Part part) {
         return part.mark().isEmpty();
     }
 

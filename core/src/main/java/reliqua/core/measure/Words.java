@@ -4,6 +4,7 @@ import java.text.MessageFormat;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.ResourceBundle;
 
 /**
@@ -56,7 +57,7 @@ public final class Words {
     /** A sentence out of other bundles. */
     public static String of(
             Map<Language, ResourceBundle> bundles, Language language, String key, Object... args) {
-        ResourceBundle bundle = java.util.Objects.requireNonNull(bundles.get(language));
+        ResourceBundle bundle = Objects.requireNonNull(bundles.get(language));
         return new MessageFormat(bundle.getString(key), Locale.ENGLISH).format(args);
     }
 }

@@ -1,12 +1,12 @@
 package reliqua.core.project;
 
+import java.util.List;
 import java.util.Optional;
 import reliqua.core.build.Step;
 import reliqua.core.build.StepNote;
 import reliqua.core.buy.Fixings;
 import reliqua.core.coop.Part;
 import reliqua.core.measure.Money;
-import reliqua.core.stock.Hardware;
 import reliqua.core.stock.Material;
 import reliqua.core.stock.Mesh;
 import reliqua.core.stock.PriceBook;
@@ -60,17 +60,7 @@ public record Finished(Money paid, Money toBuy, Money asNew, int minutes, int le
         for (Part part : design.candidate().coop().parts()) {
             all = all.plus(material(part).map(prices::worth).orElse(Money.ZERO));
         }
-        for (var each : Fixings.counts(design.bill().fixings()).entrySet()) {
-            all = all.plus(packs(prices, each.getKey(), each.getValue()));
-        }
-        return all;
-    }
-
-    private static Money packs(PriceBook prices, Hardware.Kind kind, int count) {
-        PriceBook.Pack pack = prices.hardware().get(kind);
-        return pack == null || count == 0
-                ? Money.ZERO
-                : pack.price().times(Math.ceilDiv(count, pack.count()));
+        return all.plus(prices.packs(Fixings.counts(design.bill().fixings())));
     }
 
     private static Optional<Material> material(Part part) {
@@ -83,11 +73,9 @@ public record Finished(Money paid, Money toBuy, Money asNew, int minutes, int le
                                     p.thickness(),
                                     p.width(),
                                     p.height(),
-                                    java.util.List.of()));
+                                    List.of()));
             case Part.RoofPart r ->
-                    Optional.of(
-                            new Roofing(
-                                    r.length(), r.fullWidth(), r.fullWidth(), java.util.List.of()));
+                    Optional.of(new Roofing(r.length(), r.fullWidth(), r.fullWidth(), List.of()));
             case Part.MeshPart m ->
                     Optional.of(new Mesh(Mesh.Kind.WELDED, m.aperture(), m.width(), m.length()));
             case Part.PanelPart _, Part.WholePart _ -> Optional.empty();

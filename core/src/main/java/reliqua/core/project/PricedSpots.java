@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.SortedMap;
 import java.util.TreeMap;
 import reliqua.core.buy.Fixing;
 import reliqua.core.buy.Fixings;
@@ -21,8 +20,6 @@ import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Sum;
 import reliqua.core.stock.Hardware;
-import reliqua.core.stock.Offer;
-import reliqua.core.stock.PriceBook;
 
 /**
  * What mending the weak places of a design costs: the mesh and battens it takes are planned
@@ -104,27 +101,13 @@ public final class PricedSpots {
         WorkPlan plan = quick.plan(mended);
         WorkPlan before = plain.orElseThrow();
         // The quick planner may do better with more to cut; mending never earns anything.
-        Money cut = Money.max(cost(plan).minus(cost(before)), Money.ZERO);
+        Money cut = Money.max(plan.cost().minus(before.cost()), Money.ZERO);
         return new Priced(
                 spot,
                 words(mending),
                 cut.plus(hardware),
                 plan.missing().size() > before.missing().size(),
                 Optional.empty());
-    }
-
-    private Money cost(WorkPlan plan) {
-        Money cost = Money.ZERO;
-        for (Map.Entry<String, Integer> bought : plan.bought().entrySet()) {
-            Money price =
-                    project.prices().offers().stream()
-                            .filter(o -> o.id().equals(bought.getKey()))
-                            .map(Offer::price)
-                            .findFirst()
-                            .orElseThrow();
-            cost = cost.plus(price.times(bought.getValue()));
-        }
-        return cost;
     }
 
     /** The hardware of the coop, and that of a mending. */
@@ -153,15 +136,7 @@ public final class PricedSpots {
     }
 
     private Money packs(List<Fixing> fixings) {
-        SortedMap<Hardware.Kind, Integer> counts = Fixings.toBuy(fixings, project.heap());
-        Money cost = Money.ZERO;
-        for (Map.Entry<Hardware.Kind, Integer> each : counts.entrySet()) {
-            PriceBook.Pack pack = project.prices().hardware().get(each.getKey());
-            if (pack != null && each.getValue() > 0) {
-                cost = cost.plus(pack.price().times(Math.ceilDiv(each.getValue(), pack.count())));
-            }
-        }
-        return cost;
+        return project.prices().packs(Fixings.toBuy(fixings, project.heap()));
     }
 
     private static List<Sum> words(Mending mending) {

@@ -32,6 +32,11 @@ public record PriceBook(
                         "a pack holds " + count + " things; it must hold one or more");
             }
         }
+
+        /** Packs that hold so many things. */
+        public int units(int things) {
+            return Math.ceilDiv(things, count);
+        }
     }
 
     /** Copies the lists. */
@@ -42,6 +47,18 @@ public record PriceBook(
 
     /** Nothing can be bought. */
     public static final PriceBook EMPTY = new PriceBook("", List.of(), new TreeMap<>(Map.of()));
+
+    /** Small things in whole packs; what is not sold costs nothing here. */
+    public Money packs(Map<Hardware.Kind, Integer> things) {
+        Money cost = Money.ZERO;
+        for (Map.Entry<Hardware.Kind, Integer> each : things.entrySet()) {
+            Pack pack = hardware.get(each.getKey());
+            if (pack != null) {
+                cost = cost.plus(pack.price().times(pack.units(each.getValue())));
+            }
+        }
+        return cost;
+    }
 
     /**
      * What a material would have cost new: its share of the cheapest offer of its kind that is at

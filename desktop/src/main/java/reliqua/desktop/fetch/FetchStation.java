@@ -14,6 +14,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import reliqua.core.buy.Bill;
+import reliqua.core.cutting.Progress;
+import reliqua.core.fit.Candidate;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
@@ -108,13 +110,21 @@ public final class FetchStation implements Station {
     /** List and scrounge list on a page for the pocket. */
     private void card() {
         Project project = workspace.project();
-        PlanReview review = workspace.designs().review().get();
+        PlanReview known = workspace.designs().review().get();
         PdfSaver.save(
                 workspace,
                 bench.getScene().getWindow(),
                 Texts.get("fetch.card"),
                 Texts.get("fetch.card.file", project.name()),
-                d -> PocketPdf.write(project, d, review));
+                d -> PocketPdf.write(project, d, reviewed(project, d, known)));
+    }
+
+    /** While the search goes on, nothing is known yet. */
+    private static PlanReview reviewed(Project project, Design design, PlanReview known) {
+        Candidate candidate = design.candidate();
+        return known.equals(PlanReview.NONE)
+                ? PlanReview.of(project, candidate.coop(), candidate.plan(), Progress.NONE)
+                : known;
     }
 
     private Optional<Design> design() {

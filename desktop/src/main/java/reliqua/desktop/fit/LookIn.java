@@ -26,11 +26,15 @@ final class LookIn extends HBox {
         ABOVE
     }
 
+    /** Places for birds are sought once, not whenever the slider moves. */
+    private record Peopled(Coop bare, Flock flock, Coop full) {}
+
     private static final double HALF = 0.5;
     private static final double WIDE = 96;
 
     private final ComboBox<Way> way = new ComboBox<>();
     private final Slider slider = new Slider(0, 1, HALF);
+    private Optional<Peopled> peopled = Optional.empty();
 
     /** {@code changed} is run whenever another is chosen or the slider moves. */
     LookIn(Runnable changed) {
@@ -87,7 +91,13 @@ final class LookIn extends HBox {
 
     /** With the birds in it, where one can look in. */
     Coop peopled(Coop coop, Flock flock) {
-        return way.getValue() == Way.CLOSED ? coop : Dwellers.in(coop, flock);
+        if (way.getValue() == Way.CLOSED) {
+            return coop;
+        }
+        if (peopled.filter(p -> p.bare() == coop && p.flock().equals(flock)).isEmpty()) {
+            peopled = Optional.of(new Peopled(coop, flock, Dwellers.in(coop, flock)));
+        }
+        return peopled.orElseThrow().full();
     }
 
     /** Whether a part is there at all. */

@@ -28,10 +28,10 @@ import reliqua.core.coop.Coop;
 import reliqua.core.coop.Duty;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Solid;
+import reliqua.core.drawing.Dwellers;
 
 /** A coop in space: drag to turn, scroll to come nearer, click a part. */
 public final class HouseView extends Region {
-    /** What has no mark is no part: the birds. */
     private static final Color BIRD = Color.web("#5A6764");
 
     private static final Color WOOD = Color.web("#D9A865");
@@ -138,7 +138,7 @@ public final class HouseView extends Region {
     }
 
     private static Color colour(Part part) {
-        if (part.mark().isEmpty()) {
+        if (Dwellers.isBird(part)) {
             return BIRD;
         }
         return switch (part) {

@@ -113,8 +113,8 @@ final class Commands {
                                 "menu.examples",
                                 () -> ExampleCards.show(shell.getScene().getWindow(), this::demo)),
                         new SeparatorMenuItem(),
-                        item("menu.import", () -> importTable("menu.import")),
-                        item("menu.prices", () -> importTable("menu.prices")),
+                        item("menu.import", this::importHeap),
+                        item("menu.prices", this::importPrices),
                         item("menu.tape", this::tape),
                         item("menu.packet", this::packet),
                         item("menu.year", this::year),
@@ -335,17 +335,28 @@ final class Commands {
         }
     }
 
-    /** A heap or a price book: the table tells which. */
-    private void importTable(String title) {
+    /** Of a table that is dropped or chosen here, what it holds tells what it is. */
+    private void importHeap() {
+        table("menu.import").ifPresent(this::take);
+    }
+
+    private void importPrices() {
+        table("menu.prices").ifPresent(path -> take(path, true));
+    }
+
+    private Optional<Path> table(String title) {
         File file =
                 chooser(title, "file.table", ".csv").showOpenDialog(shell.getScene().getWindow());
-        if (file != null) {
-            take(file.toPath());
-        }
+        return Optional.ofNullable(file).map(File::toPath);
     }
 
     /** Opens a project, adds a heap, or takes over prices. */
     void take(Path path) {
+        take(path, false);
+    }
+
+    /** The same, {@code asPrices} where that is what was asked for. */
+    void take(Path path, boolean asPrices) {
         String name = String.valueOf(path.getFileName()).toLowerCase(Locale.ROOT);
         if (name.endsWith(ProjectFile.ENDING)) {
             workspace.open(path);
@@ -355,7 +366,7 @@ final class Commands {
         workspace
                 .background()
                 .run(
-                        () -> Table.read(path, name, now),
+                        () -> Table.read(path, name, now, asPrices),
                         table -> taken(table, name),
                         e -> cannotOpen(name, e));
     }
@@ -363,10 +374,11 @@ final class Commands {
     /** A heap or prices as they are written here, or anybody's table. */
     private record Table(
             Optional<Heap> heap, Optional<PriceBook> prices, Optional<TableImport> other) {
-        static Table read(Path path, String name, Project now) throws IOException, InputException {
+        static Table read(Path path, String name, Project now, boolean asPrices)
+                throws IOException, InputException {
             String text = TextFile.read(path);
             UnitSystem system = now.keeper().tape().system();
-            if (PriceCsv.isPrices(text)) {
+            if (asPrices || PriceCsv.isPrices(text)) {
                 PriceBook prices = PriceCsv.read(text, name, system, now.prices().merchant());
                 return new Table(Optional.empty(), Optional.of(prices), Optional.empty());
             }

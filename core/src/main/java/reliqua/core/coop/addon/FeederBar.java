@@ -87,12 +87,12 @@ final class FeederBar implements Addition {
         }
         double lean = Math.atan(there.get().minus(here.get()).ratio(bar.width()));
         Corner near = new Corner(y, here.get());
-        Corner far = along(near, bar.width(), lean);
+        Corner far = near.along(bar.width(), lean);
         double down = lean - Math.PI / 2;
         List<Corner> outline =
                 List.of(
-                        along(near, bar.thickness(), down),
-                        along(far, bar.thickness(), down),
+                        near.along(bar.thickness(), down),
+                        far.along(bar.thickness(), down),
                         far,
                         near);
         return Optional.of(new Solid(Axis.X, outline, List.of(), x0, x1));
@@ -103,12 +103,6 @@ final class FeederBar implements Addition {
                 .filter(c -> c.u().minus(y).abs().atMost(Length.mm(1)))
                 .map(Corner::v)
                 .reduce(Length::min);
-    }
-
-    private static Corner along(Corner from, Length far, double angle) {
-        return new Corner(
-                from.u().plus(far.scaled(Math.cos(angle))),
-                from.v().plus(far.scaled(Math.sin(angle))));
     }
 
     /** Nothing stands, hangs or roosts where birds gather round it. */

@@ -78,11 +78,11 @@ final class RoostLadder implements Addition {
                     slanted(foot, long_, rail.width(), from, from.plus(rail.thickness()), lean);
             pieces.add(new Piece(Role.LADDER_RAIL, rail, long_, solid));
         }
-        Corner top = along(foot, rail.width(), lean + Math.PI / 2);
+        Corner top = foot.along(rail.width(), lean + Math.PI / 2);
         for (Length up = STEP; up.plus(rail.width()).atMost(long_); up = up.plus(STEP)) {
             Solid solid =
                     slanted(
-                            along(top, up, lean),
+                            top.along(up, lean),
                             rail.width(),
                             rail.thickness(),
                             x,
@@ -96,16 +96,10 @@ final class RoostLadder implements Addition {
     /** A box leaning back, its lower front corner given. */
     private static Solid slanted(
             Corner foot, Length long_, Length thick, Length x0, Length x1, double lean) {
-        Corner end = along(foot, long_, lean);
+        Corner end = foot.along(long_, lean);
         double square = lean + Math.PI / 2;
         List<Corner> outline =
-                List.of(foot, end, along(end, thick, square), along(foot, thick, square));
+                List.of(foot, end, end.along(thick, square), foot.along(thick, square));
         return new Solid(Axis.X, outline, List.of(), x0, x1);
-    }
-
-    private static Corner along(Corner from, Length far, double angle) {
-        return new Corner(
-                from.u().plus(far.scaled(Math.cos(angle))),
-                from.v().plus(far.scaled(Math.sin(angle))));
     }
 }
