@@ -2,12 +2,17 @@ package reliqua.core.coop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.CoopFamily;
+import reliqua.core.coop.family.Families;
 import reliqua.core.measure.Length;
 
 /** What each thing that is built on is there for, on every kind that has room for it. */
@@ -228,6 +233,79 @@ class BuiltOnTest {
 
     static List<Coop> sheltered() {
         return with(AddOn.WINDBREAK);
+    }
+
+    /** Down the slope, under the curtain, into a tray that the lid uncovers; no mouse below. */
+    @ParameterizedTest
+    @MethodSource("rolling")
+    void anEggRollsOutOfReachAndNothingNestsUnderTheSlope(Coop coop) {
+        List<Part> slopes = coop.of(Role.NEST_SLOPE);
+        assertThat(slopes).isNotEmpty();
+        for (Part slope : slopes) {
+            Bounds floor = slope.solid().bounds();
+            assertThat(floor.height().toMm() / floor.width().toMm()).isBetween(0.1, 0.16);
+            Part curtain = nearest(coop.of(Role.EGG_CURTAIN), floor);
+            Bounds board = curtain.solid().bounds();
+            assertThat(board.z0().minus(floor.z0()).toMm()).as("slot").isBetween(55.0, 110.0);
+            assertThat(Contact.area(curtain.solid(), slope.solid())).as("hangs free").isZero();
+            double tray = Math.min(gap(board.x0(), floor.x0()), gap(board.x1(), floor.x1()));
+            assertThat(tray).as("tray behind it").isGreaterThan(100);
+            Bounds lid = nearest(coop.of(Role.NEST_LID), floor).solid().bounds();
+            assertThat(lid.x0()).isLessThanOrEqualTo(floor.x0());
+            assertThat(lid.x1()).isGreaterThanOrEqualTo(floor.x1());
+            assertThat(coop.of(Role.NEST_PANEL))
+                    .filteredOn(p -> p.solid().bounds().z1().atMost(floor.z0()))
+                    .as("a bottom under the slope")
+                    .isEmpty();
+        }
+    }
+
+    private static double gap(Length a, Length b) {
+        return Math.abs(a.minus(b).toMm());
+    }
+
+    private static Part nearest(List<Part> parts, Bounds to) {
+        return parts.stream()
+                .min(Comparator.comparing(p -> gap(p.solid().bounds().x0(), to.x0())))
+                .orElseThrow();
+    }
+
+    static List<Coop> rolling() {
+        return with(AddOn.ROLL_AWAY_NESTS);
+    }
+
+    @ParameterizedTest
+    @MethodSource("sawnInTwo")
+    void theUpperLeafOpensWhileTheLowerHoldsTheBirds(Coop coop) {
+        List<Opening> doors =
+                coop.openings().stream()
+                        .filter(o -> o.kind() == Opening.Kind.CLEAN_OUT_DOOR)
+                        .toList();
+        assertThat(doors).hasSize(2).allMatch(Opening::isHinged);
+        Length joint = doors.getFirst().place().z1();
+        assertThat(doors.getLast().place().z0()).isEqualTo(joint);
+        assertThat(joint.minus(doors.getFirst().place().z0()).toMm()).isGreaterThan(700);
+        Part lap = coop.of(Role.LEAF_LAP).getFirst();
+        assertThat(lap.solid().bounds().z0()).isLessThan(joint);
+        assertThat(lap.solid().bounds().z1()).isGreaterThan(joint);
+        assertThat(coop.of(Role.DOOR_LEAF))
+                .hasSize(2)
+                .allMatch(leaf -> Contact.area(leaf.solid(), lap.solid()) > 1000);
+    }
+
+    static List<Coop> sawnInTwo() {
+        return with(AddOn.TWO_LEAF_DOOR);
+    }
+
+    @Test
+    void everyLeafIsBarred() {
+        Random random = new Random(19);
+        CoopFamily walkIn = Families.find("walkin").orElseThrow();
+        Set<AddOn> both = EnumSet.of(AddOn.DOOR_BAR, AddOn.TWO_LEAF_DOOR);
+        assertThat(Houses.random(walkIn, both, random).of(Role.DOOR_BAR)).hasSize(2);
+        CoopFamily pole = Families.find("pole").orElseThrow();
+        Set<AddOn> pens = EnumSet.of(AddOn.DOOR_BAR, AddOn.TWO_PENS);
+        assertThat(Houses.random(pole, pens, random).of(Role.DOOR_BAR)).hasSize(2);
     }
 
     @ParameterizedTest

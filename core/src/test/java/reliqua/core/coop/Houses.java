@@ -172,7 +172,8 @@ public final class Houses {
         return random(family, Set.of(AddOn.RUN), random);
     }
 
-    private static Coop random(CoopFamily family, Set<AddOn> addOns, Random random) {
+    /** With all of these built on. */
+    public static Coop random(CoopFamily family, Set<AddOn> addOns, Random random) {
         for (int tries = 0; tries < MOST_TRIES; tries++) {
             Needs needs = needs(3 + random.nextInt(14), random);
             Brief brief = new Brief(needs, Keeper.with(Tape.METRIC), addOns);

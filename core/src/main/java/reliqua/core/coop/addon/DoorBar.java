@@ -16,9 +16,9 @@ import reliqua.core.measure.Sum;
 import reliqua.core.stock.Section;
 
 /**
- * A bar across the keeper's door that drops into a bracket on either side: no clever paw lifts it,
- * and it holds a leaf that has warped. A bracket is a packing as thick as the leaf stands out, a
- * ledge and a keeper.
+ * A bar across every leaf of the keeper's doors that drops into a bracket on either side: no clever
+ * paw lifts it, and it holds a leaf that has warped. A bracket is a packing as thick as the leaf
+ * stands out, a ledge and a keeper.
  */
 final class DoorBar implements Addition {
     private static final Length BESIDE = Length.mm(8);
@@ -30,11 +30,17 @@ final class DoorBar implements Addition {
 
     @Override
     public void build(Standing at) throws Unbuildable {
-        Opening door =
+        List<Opening> doors =
                 at.coop().openings().stream()
                         .filter(o -> o.kind() == Opening.Kind.CLEAN_OUT_DOOR)
-                        .findFirst()
-                        .orElseThrow(() -> new Unbuildable(Sum.of("addon.noDoor")));
+                        .toList();
+        Unbuildable.unless(!doors.isEmpty(), Sum.of("addon.noDoor"));
+        for (Opening door : doors) {
+            bar(at, door);
+        }
+    }
+
+    private static void bar(Standing at, Opening door) throws Unbuildable {
         Bounds leaf = leaf(at, door.place());
         Length wall = wall(at, door.place());
         Section trim = at.section(Choices.Group.TRIM);

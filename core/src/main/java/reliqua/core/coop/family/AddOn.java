@@ -47,6 +47,10 @@ public enum AddOn {
     WHEELS("wheels", FoundPart.Use.WHEELS),
     /** Mesh under a pen. */
     WIRE_FLOOR("wire-floor"),
+    /** Nests whose floor falls away to a tray, so that eggs roll out of the hens' reach. */
+    ROLL_AWAY_NESTS("roll-away-nests"),
+    /** The keeper's door sawn in two: the lower leaf holds birds and litter in. */
+    TWO_LEAF_DOOR("two-leaf-door"),
     /** Slats in place of the deck, over a bed on the ground that worms turn into earth. */
     SLATTED_FLOOR("slatted-floor", List.of(Choices.Group.BOARDS)),
     /** A wall through the middle, each half with doors, roosts and nests of its own. */

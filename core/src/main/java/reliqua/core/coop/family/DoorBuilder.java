@@ -1,12 +1,16 @@
 package reliqua.core.coop.family;
 
 import java.util.List;
+import java.util.Optional;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
 import reliqua.core.measure.Length;
 
 /** The doors of the front: birds' and keeper's, and the board that holds the litter in. */
 final class DoorBuilder {
+    /** It swings out between the jambs. */
+    private static final Length LAP_CLEAR = Length.mm(15);
+
     private final ShedLayout at;
     private final PartsBook book;
     private final Length t;
@@ -19,13 +23,13 @@ final class DoorBuilder {
         this.tt = at.trim().thickness();
     }
 
-    void build(String doorPanel) {
+    void build(String doorPanel) throws Unbuildable {
         new PopDoorBuilder(at.popHole(), book).build();
         door(doorPanel);
         litterBoard();
     }
 
-    private void door(String doorPanel) {
+    private void door(String doorPanel) throws Unbuildable {
         Length inset = ShedLayout.DOOR_STOP.minus(ShedLayout.DOOR_GAP);
         Length x0 = at.door().from().minus(inset);
         Length x1 = at.door().to().plus(inset);
@@ -37,6 +41,28 @@ final class DoorBuilder {
             book.whole(Role.FOUND_LEAF, at.leaf.get().thing().find(), List.of(), leaf);
             return;
         }
+        Optional<Length> split = at.doorSplit();
+        Length half = ShedLayout.DOOR_GAP.half();
+        leaf(doorPanel, x0, x1, z0, split.map(s -> s.minus(half)).orElse(z1));
+        if (split.isPresent()) {
+            leaf(doorPanel, x0, x1, split.get().plus(half), z1);
+            lap(split.get());
+        }
+    }
+
+    /** Behind the joint of two leaves, on the lower one: it keeps draught and noses out. */
+    private void lap(Length split) {
+        Length half = at.trim().width().half();
+        Length x0 = at.door().from().plus(LAP_CLEAR);
+        Length x1 = at.door().to().minus(LAP_CLEAR);
+        book.stick(
+                Role.LEAF_LAP,
+                at.trim(),
+                x1.minus(x0),
+                Solid.box(x0, x1, Length.ZERO, tt, split.minus(half), split.plus(half)));
+    }
+
+    private void leaf(String doorPanel, Length x0, Length x1, Length z0, Length z1) {
         book.cutOut(
                 Role.DOOR_LEAF,
                 t,

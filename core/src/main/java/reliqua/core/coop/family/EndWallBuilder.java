@@ -236,7 +236,7 @@ final class EndWallBuilder {
                 at.doorTop().plus(stop));
     }
 
-    private void openings() {
+    private void openings() throws Unbuildable {
         book.opening(
                 Opening.inFront(
                         Opening.Kind.POP_DOOR,
@@ -246,14 +246,22 @@ final class EndWallBuilder {
                         at.popSill(),
                         at.popTop(),
                         at.deckTop()));
+        Length split = at.doorSplit().orElse(at.doorTop());
+        doorway(at.doorBottom(), split);
+        if (split.compareTo(at.doorTop()) < 0) {
+            doorway(split, at.doorTop());
+        }
+    }
+
+    private void doorway(Length from, Length to) {
         book.opening(
                 Opening.inFront(
                         Opening.Kind.CLEAN_OUT_DOOR,
                         at.door().from(),
                         at.door().to(),
                         Length.ZERO,
-                        at.doorBottom(),
-                        at.doorTop(),
+                        from,
+                        to,
                         at.deckTop()));
     }
 

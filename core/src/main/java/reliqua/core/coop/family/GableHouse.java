@@ -47,6 +47,11 @@ final class GableHouse extends ShedFamily {
     }
 
     @Override
+    public Set<AddOn> addOns() {
+        return ShedHouse.WALKED_INTO;
+    }
+
+    @Override
     public Coop build(DesignSpec spec, Brief brief) throws Unbuildable {
         Length eaves = spec.length(ShedDimensions.EAVES);
         ShedDimensions dimensions =

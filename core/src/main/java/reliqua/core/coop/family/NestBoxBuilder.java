@@ -9,11 +9,21 @@ import reliqua.core.measure.Length;
 
 /**
  * A row of nests hung outside a side wall, with a lid hinged at the top under a drip board. Drawn
- * for the right side; the left is its mirror image.
+ * for the right side; the left is its mirror image. Where eggs roll away, the floor is a slope with
+ * nothing but air under it, so that no mouse nests there, and runs on under a curtain into a tray.
  */
 final class NestBoxBuilder {
     private static final int LID_FALL = 4;
     private static final Length LID_OVER = Length.mm(30);
+
+    /** One in ten: a flatter floor keeps its eggs, from a steeper one they crack. */
+    private static final int EGG_FALL = 10;
+
+    /** Two eggs side by side and the fingers round them. */
+    private static final Length TRAY = Length.mm(110);
+
+    /** The largest egg rolls under the curtain, a beak does not reach over the tray. */
+    private static final Length EGG_SLOT = Length.mm(60);
 
     private final ShedLayout at;
     private final PartsBook book;
@@ -21,16 +31,22 @@ final class NestBoxBuilder {
     private final ShedLayout.Between row;
     private final int nests;
     private final Length t;
+    private final Length nest;
+    private final boolean rolls;
+
+    /** Out to the outer panel: nests, and the tray behind its curtain. */
     private final Length deep;
 
-    NestBoxBuilder(ShedLayout at, PartsBook book, boolean right, int nests) {
+    NestBoxBuilder(ShedLayout at, PartsBook book, boolean right, int nests) throws Unbuildable {
         this.at = at;
         this.book = book;
         this.right = right;
         this.nests = nests;
         this.row = at.nestOpening(nests);
         this.t = at.skin();
-        this.deep = at.needs.nestSide();
+        this.nest = at.needs.nestSide();
+        this.rolls = at.rollAway();
+        this.deep = rolls ? nest.plus(t).plus(TRAY) : nest;
     }
 
     /** A place so far out from the face of the wall's skin. */
@@ -52,76 +68,119 @@ final class NestBoxBuilder {
         return at.lidAtWall().minus(out.dividedBy(LID_FALL));
     }
 
+    /** Underside of the floor so far out. */
+    private Length under(Length out) {
+        Length flat = at.nestFloor().minus(t);
+        return rolls ? flat.minus(out.dividedBy(EGG_FALL)).minus(Length.mm(1)) : flat;
+    }
+
+    /** Lower edge of the outer panel and of the ends; rails of a slope hang between the ends. */
+    private Length bottom() {
+        return rolls ? under(deep).minus(at.trim().width()) : under(deep);
+    }
+
     void build() {
-        Length floor = at.nestFloor();
-        book.panel(
-                Role.NEST_PANEL,
-                t,
-                row.width(),
-                deep,
-                box(Length.ZERO, deep, row.from(), row.to(), floor.minus(t), floor));
+        if (rolls) {
+            slope();
+            curtain();
+        } else {
+            floor();
+        }
         uprights();
-        Length outer = lid(deep.plus(t));
-        book.panel(
-                Role.NEST_PANEL,
-                t,
-                row.width().plus(t.times(2)),
-                outer.minus(floor).plus(t),
-                box(
-                        deep,
-                        deep.plus(t),
-                        row.from().minus(t),
-                        row.to().plus(t),
-                        floor.minus(t),
-                        outer));
+        outer();
         rails();
         lid();
     }
 
+    private void floor() {
+        Length top = at.nestFloor();
+        Solid flat = box(Length.ZERO, deep, row.from(), row.to(), top.minus(t), top);
+        book.panel(Role.NEST_PANEL, t, row.width(), deep, flat);
+    }
+
+    /** Cut square, so that its upper edge stands a little off the wall. */
+    private void slope() {
+        double steep = Math.hypot(1, 1.0 / EGG_FALL);
+        Length aside = t.scaled(1 / steep / EGG_FALL);
+        Length upright = t.scaled(1 / steep);
+        Length end = deep.minus(aside);
+        Length low = under(Length.ZERO);
+        Length lowEnd = under(end);
+        List<Corner> profile =
+                List.of(
+                        new Corner(Length.ZERO, low),
+                        new Corner(end, lowEnd),
+                        new Corner(deep, lowEnd.plus(upright)),
+                        new Corner(aside, low.plus(upright)));
+        book.panel(
+                Role.NEST_SLOPE,
+                t,
+                row.width(),
+                end.scaled(steep).ceilTo(at.c.step()),
+                carried(profile, row.from(), row.to()));
+    }
+
+    /** Between nests and tray. */
+    private void curtain() {
+        Length outer = nest.plus(t);
+        Length foot = at.nestFloor().minus(nest.dividedBy(EGG_FALL)).plus(EGG_SLOT);
+        Length high = lid(outer).minus(foot).floorTo(at.c.step());
+        Solid board = box(nest, outer, row.from(), row.to(), foot, foot.plus(high));
+        book.panel(Role.EGG_CURTAIN, t, row.width(), high, board);
+    }
+
+    private void outer() {
+        Length top = lid(deep.plus(t));
+        Solid board = box(deep, deep.plus(t), row.from().minus(t), row.to().plus(t), bottom(), top);
+        book.panel(Role.NEST_PANEL, t, row.width().plus(t.times(2)), top.minus(bottom()), board);
+    }
+
     private void uprights() {
-        Length floor = at.nestFloor();
-        upright(row.from().minus(t), floor.minus(t));
-        upright(row.to(), floor.minus(t));
+        upright(row.from().minus(t), bottom(), deep);
+        upright(row.to(), bottom(), deep);
         Length pitch = row.width().plus(t).dividedBy(nests);
         for (int i = 1; i < nests; i++) {
-            upright(row.from().plus(pitch.times(i)).minus(t), floor);
+            Length y = row.from().plus(pitch.times(i)).minus(t);
+            // Over a slope it stands level, and no egg fits under it.
+            upright(y, at.nestFloor(), nest);
         }
     }
 
-    private void upright(Length y, Length bottom) {
+    private void upright(Length y, Length bottom, Length out) {
         List<Corner> profile =
                 List.of(
                         new Corner(Length.ZERO, bottom),
-                        new Corner(deep, bottom),
-                        new Corner(deep, lid(deep)),
+                        new Corner(out, bottom),
+                        new Corner(out, lid(out)),
                         new Corner(Length.ZERO, lid(Length.ZERO)));
         book.sloped(
                 Role.NEST_PANEL,
                 t,
-                deep,
+                out,
                 lid(Length.ZERO).minus(bottom),
-                lid(deep).minus(bottom),
+                lid(out).minus(bottom),
                 carried(profile, y, y.plus(t)));
     }
 
     private void rails() {
         Length tt = at.trim().thickness();
         Length tw = at.trim().width();
-        Length under = at.nestFloor().minus(t);
         for (Length out : List.of(Length.ZERO, deep.minus(tt))) {
+            Length top = under(out.plus(tt));
             book.stick(
                     Role.NEST_RAIL,
                     at.trim(),
                     row.width(),
-                    box(out, out.plus(tt), row.from(), row.to(), under.minus(tw), under));
+                    box(out, out.plus(tt), row.from(), row.to(), top.minus(tw), top));
         }
-        Length height = at.nestOpeningTop().minus(under);
+        Length foot = under(Length.ZERO);
+        Length height = at.nestOpeningTop().minus(foot);
         for (Length y : List.of(row.from().minus(t).minus(tw), row.to().plus(t))) {
             book.stick(
                     Role.NEST_RAIL,
                     at.trim(),
                     height,
-                    box(Length.ZERO, tt, y, y.plus(tw), under, at.nestOpeningTop()));
+                    box(Length.ZERO, tt, y, y.plus(tw), foot, at.nestOpeningTop()));
         }
     }
 

@@ -24,14 +24,25 @@ import reliqua.core.measure.Sum;
  * roof drains; nests hung outside the right wall, and the left where one side is too short.
  */
 final class ShedHouse {
-    /** All that houses have room for, a run before the front, and a window. */
+    /**
+     * All that houses have room for, a run before the front, a window, nests that roll eggs away.
+     */
     static final Set<AddOn> ADD_ONS = withRun();
+
+    /** The same where the keeper goes in by a door. */
+    static final Set<AddOn> WALKED_INTO = withDoor();
 
     private ShedHouse() {}
 
+    private static Set<AddOn> withDoor() {
+        Set<AddOn> all = EnumSet.copyOf(ADD_ONS);
+        all.add(AddOn.TWO_LEAF_DOOR);
+        return Collections.unmodifiableSet(all);
+    }
+
     private static Set<AddOn> withRun() {
         Set<AddOn> all = EnumSet.copyOf(AddOn.OF_HOUSES);
-        all.addAll(Set.of(AddOn.RUN, AddOn.WINDOW));
+        all.addAll(Set.of(AddOn.RUN, AddOn.WINDOW, AddOn.ROLL_AWAY_NESTS));
         Stream.of(AddOn.values()).filter(AddOn::wantsRun).forEach(all::add);
         return Collections.unmodifiableSet(all);
     }
@@ -136,7 +147,8 @@ final class ShedHouse {
         new UndersideBuilder(footprint, book).build();
     }
 
-    private static void nestBoxes(ShedLayout at, PartsBook book, int left, int right) {
+    private static void nestBoxes(ShedLayout at, PartsBook book, int left, int right)
+            throws Unbuildable {
         if (right > 0) {
             new NestBoxBuilder(at, book, true, right).build();
         }

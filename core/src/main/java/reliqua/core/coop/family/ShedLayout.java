@@ -41,6 +41,11 @@ final class ShedLayout {
     private static final Length NEST_OPENING_HIGH = Length.mm(230);
     private static final Length LEDGER_WITHOUT_NESTS = Length.mm(400);
 
+    /** A hen does not look over it, and the keeper steps in with a bucket by leaning. */
+    private static final Length LOWER_LEAF = Length.mm(760);
+
+    private static final Length UPPER_LEAF_LEAST = Length.mm(400);
+
     private static final Length LID_ABOVE_OPENING = Length.mm(50);
 
     final ShedDimensions d;
@@ -56,6 +61,8 @@ final class ShedLayout {
     private final Optional<Length> runOut;
     private final boolean withWindow;
     private final boolean slatted;
+    private final boolean rollAway;
+    private final boolean twoLeaf;
 
     ShedLayout(ShedDimensions d, DesignSpec spec, Brief brief, ShedKind kind) throws Unbuildable {
         this.d = d;
@@ -66,6 +73,8 @@ final class ShedLayout {
                         : Optional.empty();
         this.withWindow = spec.addOns().contains(AddOn.WINDOW);
         this.slatted = spec.addOns().contains(AddOn.SLATTED_FLOOR);
+        this.rollAway = spec.addOns().contains(AddOn.ROLL_AWAY_NESTS);
+        this.twoLeaf = spec.addOns().contains(AddOn.TWO_LEAF_DOOR);
         this.needs = brief.needs();
         this.kind = kind;
         this.leaf = kind.leaf(c);
@@ -276,6 +285,23 @@ final class ShedLayout {
         return new Between(to.minus(most), to);
     }
 
+    /**
+     * Where the door is sawn across, if it has two leaves: over the backs of the birds.
+     *
+     * @throws Unbuildable when it is a found door, or too low for two leaves
+     */
+    Optional<Length> doorSplit() throws Unbuildable {
+        if (!twoLeaf) {
+            return Optional.empty();
+        }
+        Unbuildable.unless(leaf.isEmpty(), Sum.of("family.leafFound"));
+        Length split = doorBottom().plus(LOWER_LEAF).floorTo(c.step());
+        Unbuildable.unless(
+                doorTop().minus(split).atLeast(UPPER_LEAF_LEAST),
+                Sum.of("family.leafLow", doorTop().minus(doorBottom())));
+        return Optional.of(split);
+    }
+
     Length doorBottom() {
         return deckTop().plus(wall().thickness());
     }
@@ -293,6 +319,16 @@ final class ShedLayout {
      */
     Optional<WindowPlace> window(int nests) throws Unbuildable {
         return withWindow ? Optional.of(WindowPlace.in(this, nests)) : Optional.empty();
+    }
+
+    /**
+     * Whether the floor of the nests falls away to a tray.
+     *
+     * @throws Unbuildable when the birds lay on the floor
+     */
+    boolean rollAway() throws Unbuildable {
+        Unbuildable.unless(!rollAway || needs.nests() > 0, Sum.of("family.noNestBoxes"));
+        return rollAway;
     }
 
     /** Floor of the nests. */

@@ -38,6 +38,11 @@ final class WalkInHouse extends ShedFamily {
     }
 
     @Override
+    public Set<AddOn> addOns() {
+        return ShedHouse.WALKED_INTO;
+    }
+
+    @Override
     public Coop build(DesignSpec spec, Brief brief) throws Unbuildable {
         ShedDimensions dimensions =
                 new ShedDimensions(

@@ -19,7 +19,11 @@ import reliqua.core.stock.Section;
 final class WheeledHouse extends ShedFamily {
     private static final Set<AddOn> ADD_ONS =
             Collections.unmodifiableSet(
-                    EnumSet.of(AddOn.WINDOW, AddOn.DROPPINGS_BOARD, AddOn.DOOR_BAR));
+                    EnumSet.of(
+                            AddOn.WINDOW,
+                            AddOn.DROPPINGS_BOARD,
+                            AddOn.DOOR_BAR,
+                            AddOn.ROLL_AWAY_NESTS));
 
     WheeledHouse() {
         super(new Sides(Length.mm(980), Length.mm(2450), Length.mm(850), Length.mm(1850)));
