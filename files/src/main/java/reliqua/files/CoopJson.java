@@ -215,7 +215,9 @@ public final class CoopJson {
     }
 
     private ObjectNode zone(ObjectNode node, Zone zone) {
-        String kind = zone.kind().name().toLowerCase(Locale.ROOT);
+        // The format knows a yard as a run that nothing closes at night.
+        boolean yard = zone.kind() == Zone.Kind.YARD;
+        String kind = (yard ? Zone.Kind.RUN : zone.kind()).name().toLowerCase(Locale.ROOT);
         node.put("id", id(zone)).put("kind", kind);
         Bounds b = zone.floor();
         ArrayNode outline = node.putArray("floor");
@@ -229,7 +231,7 @@ public final class CoopJson {
         node.put("floorHeight", floor).put("headroom", zone.headroom().toMm());
         ArrayNode access = node.putArray("access");
         openings.ways(zone).forEach(access::add);
-        node.put("closed", true);
+        node.put("closed", !yard);
         double[] inside = freePlace(b, floor);
         node.putArray("inside").add(inside[0]).add(inside[1]).add(inside[2]);
         return node;

@@ -68,6 +68,9 @@ final class OpeningsJson {
     }
 
     private Zone.Kind zone(Opening opening) {
+        if (opening.kind() == Opening.Kind.YARD_GATE) {
+            return Zone.Kind.YARD;
+        }
         boolean run = coop.zones().stream().anyMatch(z -> z.kind() == Zone.Kind.RUN);
         return run && opening.kind() == Opening.Kind.GATE ? Zone.Kind.RUN : Zone.Kind.HOUSE;
     }
@@ -125,8 +128,9 @@ final class OpeningsJson {
     }
 
     private static boolean isOfGate(Part part, Opening opening) {
-        return opening.kind() == Opening.Kind.GATE
-                && (part instanceof Part.MeshPart || part.role().stage() == Stage.RUN);
+        boolean gate =
+                opening.kind() == Opening.Kind.GATE || opening.kind() == Opening.Kind.YARD_GATE;
+        return gate && (part instanceof Part.MeshPart || part.role().stage() == Stage.RUN);
     }
 
     /** Whether it lies before or in the opening, and beyond its edges no more than it must. */

@@ -123,6 +123,7 @@ public final class Merchants {
         meshInches(offers, 1, 2, 36, 25, 46.5);
         meshInches(offers, 1, 1, 24, 25, 27.4);
         meshInches(offers, 15, 64, 36, 10, 29.8);
+        nettingInches(offers, 2, 48, 25, 16.4);
         return new PriceBook("Saltmarsh Lumber & Feed", offers, hardware(8.9, 8.4, 4.2, 4.6, 4.9));
     }
 
@@ -185,6 +186,22 @@ public final class Merchants {
                         Money.of(price)));
     }
 
+    private static void nettingInches(
+            List<Offer> offers, int aperture, int width, int feet, double price) {
+        Mesh mesh =
+                new Mesh(
+                        Mesh.Kind.HEX_NETTING,
+                        Length.inches(aperture),
+                        Length.inches(width),
+                        Length.inches(12L * feet));
+        offers.add(
+                new Offer(
+                        "SL-netting-" + width + "-" + feet,
+                        "hex netting " + aperture + " in, " + width + " in x " + feet + " ft",
+                        mesh,
+                        Money.of(price)));
+    }
+
     private static PriceBook stonegill() {
         List<Offer> offers = new ArrayList<>();
         for (int length : List.of(2400, 3000, 3600)) {
@@ -208,6 +225,7 @@ public final class Merchants {
         meshMetric(offers, 12.7, 900, 6000, 33);
         meshMetric(offers, 25.4, 900, 6000, 23);
         meshMetric(offers, 6, 900, 3000, 26.5);
+        nettingMetric(offers, 50, 1200, 10_000, 14.9);
         return new PriceBook("Stonegill Stores", offers, hardware(7.4, 7.2, 3.4, 3.9, 4.2));
     }
 
@@ -261,6 +279,22 @@ public final class Merchants {
                 new Offer(
                         "SG-mesh-" + Math.round(aperture) + "-" + length,
                         "welded mesh " + aperture + ", " + width + " x " + length,
+                        mesh,
+                        Money.of(price)));
+    }
+
+    private static void nettingMetric(
+            List<Offer> offers, int aperture, int width, int length, double price) {
+        Mesh mesh =
+                new Mesh(
+                        Mesh.Kind.HEX_NETTING,
+                        Length.mm(aperture),
+                        Length.mm(width),
+                        Length.mm(length));
+        offers.add(
+                new Offer(
+                        "SG-netting-" + length,
+                        "hex netting " + aperture + ", " + width + " x " + length,
                         mesh,
                         Money.of(price)));
     }

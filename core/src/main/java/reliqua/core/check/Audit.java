@@ -100,7 +100,7 @@ final class Audit {
                 coop.parts().stream()
                         .filter(p -> p instanceof MeshPart)
                         .map(p -> (MeshPart) p)
-                        .filter(m -> !m.role().is(Trait.LIES_OUT))
+                        .filter(m -> !m.role().is(Trait.LIES_OUT) && !m.role().is(Trait.BY_DAY))
                         .collect(
                                 Collectors.groupingBy(m -> new Kind(m.aperture(), isNearBirds(m))));
         byKind.forEach(
@@ -164,6 +164,9 @@ final class Audit {
                                 those(Predator::opensLatches),
                                 Grade.HOLDS,
                                 "audit.window.mend");
+                case YARD_GATE -> {
+                    // Nobody sleeps behind it.
+                }
                 case EAVE_VENT, WALL_VENT -> {
                     // What closes a vent is mesh, and has been looked at.
                 }

@@ -1,6 +1,7 @@
 package reliqua.core.check;
 
 import java.util.List;
+import java.util.Set;
 import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Duty;
@@ -22,6 +23,9 @@ final class WindRule implements Rule {
      * sand grips far less.
      */
     private static final double GRIP = 5000;
+
+    private static final Set<Duty.Trait> LEFT_BEHIND =
+            Set.of(Duty.Trait.LOOSE, Duty.Trait.STANDS_LOOSE, Duty.Trait.BY_DAY);
 
     @Override
     public List<Finding> check(Subject subject) {
@@ -51,10 +55,10 @@ final class WindRule implements Rule {
         return pressure * side.toMetres() * (high - low) * (high + low) / 2;
     }
 
-    /** What only stands in it, or under it, is left behind when it lifts. */
+    /** What only stands in it, under it or beside it is left behind when it lifts. */
     private static double loose(Coop coop) {
         return coop.parts().stream()
-                .filter(p -> p.role().is(Duty.Trait.LOOSE) || p.role().is(Duty.Trait.STANDS_LOOSE))
+                .filter(p -> LEFT_BEHIND.stream().anyMatch(p.role()::is))
                 .mapToDouble(Weights::of)
                 .sum();
     }

@@ -122,6 +122,8 @@ public record Duty(
         BARS,
         /** Shuts a vent for a while. */
         SHUTS_VENTS,
+        /** Of a yard: it stands by itself, and is no bar to what comes by night. */
+        BY_DAY,
         /** Ripped by hand to its width where the heap has only wider ones. */
         RIPPED_TO_FIT,
         /** Ends cut at a slant across the width. */

@@ -48,6 +48,7 @@ public record Opening(Kind kind, Length width, Length height, Length bottom, Bou
         POP_DOOR,
         CLEAN_OUT_DOOR,
         GATE,
+        YARD_GATE,
         NEST_ENTRANCE,
         EAVE_VENT,
         WALL_VENT,
@@ -60,7 +61,7 @@ public record Opening(Kind kind, Length width, Length height, Length bottom, Bou
 
     /** Whether a hinged leaf closes it, which wants hinges and a latch. */
     public boolean isHinged() {
-        return kind == Kind.CLEAN_OUT_DOOR || kind == Kind.GATE;
+        return kind == Kind.CLEAN_OUT_DOOR || kind == Kind.GATE || kind == Kind.YARD_GATE;
     }
 
     /** Whether it is a permanent vent, closed by mesh alone. */

@@ -276,6 +276,17 @@ public enum Role {
     RUN_POST('Q', Stage.RUN, Duty.of(FRAME, SHOWN).serving(Latitude.mm(0, 40))),
     RUN_RAIL('Q', Stage.RUN, Duty.of(FRAME, SHOWN)),
     GATE_FRAME('Q', Stage.RUN, Duty.of(DOOR, SHOWN).checked(Check.SWING)),
+    YARD_POST(
+            'Q',
+            Stage.RUN,
+            Duty.of(FRAME, SHOWN, Trait.BY_DAY)
+                    .serving(Latitude.mm(40, 40).orRound(45, 120))
+                    .minutes(12)
+                    .checked(Check.PLUMB)
+                    .warned("build.caution.yard")),
+    YARD_RAIL('Q', Stage.RUN, Duty.of(BATTEN, SHOWN, Trait.BY_DAY).serving(Latitude.mm(20, 20))),
+    YARD_GATE('Q', Stage.RUN, Duty.of(DOOR, SHOWN, Trait.BY_DAY).checked(Check.SWING)),
+    YARD_NET('M', Stage.MESH, Duty.of(FRAME, Trait.BY_DAY).minutes(15)),
     RUN_MESH('M', Stage.MESH, Duty.of(FRAME).minutes(20).checked(Check.MESH)),
     SECOND_MESH('M', Stage.MESH, Duty.of(FRAME).minutes(20).checked(Check.MESH)),
     BROODER_MESH(

@@ -17,7 +17,9 @@ public record Zone(Kind kind, Bounds floor, boolean stand) {
         /** Where they sleep. */
         HOUSE,
         /** Where they scratch. */
-        RUN
+        RUN,
+        /** Where they go by day with somebody about: under netting, and not shut at night. */
+        YARD
     }
 
     /** Area of its outline. */

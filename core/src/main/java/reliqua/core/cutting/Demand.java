@@ -252,15 +252,15 @@ final class Demand {
     }
 
     /**
-     * Mesh for the parts that ask for one of these apertures, from welded mesh at least as fine as
-     * the finest of them in lots still free.
+     * Mesh for the parts that ask for one of these apertures, from mesh that serves for the finest
+     * of them in lots still free.
      */
     CutJob mesh(List<Length> apertures, Predicate<Lot> free) {
         Length aperture = apertures.getFirst();
         List<OwnSheet> own = new ArrayList<>();
         Length alike = Length.mm(1);
         for (Lot lot : heap.lots()) {
-            if (lot.material() instanceof Mesh m && fits(m, aperture) && free.test(lot)) {
+            if (lot.material() instanceof Mesh m && m.serves(aperture) && free.test(lot)) {
                 own.add(
                         new OwnSheet(
                                 lot.id(), alike, m.width(), m.length(), lot.quantity(), List.of()));
@@ -268,7 +268,7 @@ final class Demand {
         }
         List<CutJob.ShopItem> shop = new ArrayList<>();
         for (Offer offer : prices.offers()) {
-            if (offer.material() instanceof Mesh m && fits(m, aperture)) {
+            if (offer.material() instanceof Mesh m && m.serves(aperture)) {
                 shop.add(
                         new CutJob.ShopItem(
                                 offer.id(), true, alike, m.width(), m.length(), offer.price()));
@@ -294,11 +294,6 @@ final class Demand {
         }
         return new CutJob(
                 Length.ZERO, List.of(), own, shop, List.of(), List.copyOf(panels.values()));
-    }
-
-    /** Only welded mesh stops hands and teeth. */
-    private static boolean fits(Mesh mesh, Length aperture) {
-        return mesh.kind() == Mesh.Kind.WELDED && mesh.aperture().atMost(aperture);
     }
 
     /** The apertures asked for, finest first. */

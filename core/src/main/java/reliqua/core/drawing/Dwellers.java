@@ -148,8 +148,8 @@ public final class Dwellers {
         double tall = kind.standing().toMm();
         Zone ground =
                 coop.zones().stream()
-                        .filter(z -> z.kind() == Zone.Kind.RUN)
-                        .findFirst()
+                        .filter(z -> z.kind() != Zone.Kind.HOUSE)
+                        .reduce((_, outer) -> outer)
                         .orElse(coop.zones().getFirst());
         free(ground.floor(), tall)
                 .ifPresent(

@@ -12,10 +12,22 @@ import reliqua.core.measure.Words;
  * @param length left on the roll, above zero
  */
 public record Mesh(Kind kind, Length aperture, Length width, Length length) implements Material {
+    /**
+     * What may be as wide only keeps birds in and hawks out, which netting does as well as welded
+     * mesh.
+     */
+    public static final Length NETTING = Length.mm(50);
+
     /** How mesh is made; only welded mesh stops hands and teeth. */
     public enum Kind {
         WELDED,
         HEX_NETTING
+    }
+
+    /** Whether it does where no opening may be wider: only welded mesh stops hands and teeth. */
+    public boolean serves(Length widest) {
+        boolean holds = kind == Kind.WELDED || widest.atLeast(NETTING);
+        return holds && aperture.atMost(widest);
     }
 
     /** Refuses sizes that are not above zero. */

@@ -2,6 +2,7 @@ package reliqua.core.coop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
@@ -306,6 +307,65 @@ class BuiltOnTest {
         CoopFamily pole = Families.find("pole").orElseThrow();
         Set<AddOn> pens = EnumSet.of(AddOn.DOOR_BAR, AddOn.TWO_PENS);
         assertThat(Houses.random(pole, pens, random).of(Role.DOOR_BAR)).hasSize(2);
+    }
+
+    @ParameterizedTest
+    @MethodSource("yards")
+    void aYardIsNettedRoundAndOverAndStandsByItself(Coop coop) {
+        Zone yard =
+                coop.zones().stream()
+                        .filter(z -> z.kind() == Zone.Kind.YARD)
+                        .findFirst()
+                        .orElseThrow();
+        Bounds ground = yard.floor();
+        Bounds net = around(coop, Role.YARD_NET);
+        assertThat(net.x0()).isLessThan(ground.x0());
+        assertThat(net.x1()).isGreaterThan(ground.x1());
+        assertThat(net.y0()).isLessThan(ground.y0());
+        assertThat(net.z1()).isGreaterThan(ground.z1());
+        assertThat(coop.that(Duty.Trait.BY_DAY))
+                .as("no post goes through an apron")
+                .filteredOn(p -> p.solid().bounds().z0().negated().isPositive())
+                .hasSizeGreaterThanOrEqualTo(5)
+                .allMatch(
+                        p ->
+                                coop.that(Duty.Trait.LIES_OUT).stream()
+                                        .noneMatch(m -> isOnPlan(p, m)));
+        Opening gate = opening(coop, Opening.Kind.YARD_GATE);
+        assertThat(gate.place().y0()).isEqualTo(ground.y0());
+        assertThat(ground.y1().minus(ground.y0()).toMm()).isGreaterThan(1400);
+    }
+
+    private static boolean isOnPlan(Part post, Part mesh) {
+        Bounds p = post.solid().bounds();
+        Bounds m = mesh.solid().bounds();
+        return p.x0().compareTo(m.x1()) < 0
+                && p.x1().compareTo(m.x0()) > 0
+                && p.y0().compareTo(m.y1()) < 0
+                && p.y1().compareTo(m.y0()) > 0;
+    }
+
+    private static Opening opening(Coop coop, Opening.Kind kind) {
+        return coop.openings().stream().filter(o -> o.kind() == kind).findFirst().orElseThrow();
+    }
+
+    /** Bare, and before a run where there can be one. */
+    static List<Coop> yards() {
+        List<Coop> all = new ArrayList<>(with(AddOn.YARD));
+        Random random = new Random(20);
+        Houses.familiesWithRun()
+                .forEach(f -> all.add(Houses.random(f, EnumSet.of(AddOn.RUN, AddOn.YARD), random)));
+        return all;
+    }
+
+    @ParameterizedTest
+    @MethodSource("yards")
+    void everyDoorThatOpensIntoAYardSwingsUnderItsNet(Coop coop) {
+        Length net = around(coop, Role.YARD_NET).z1();
+        assertThat(coop.openings())
+                .filteredOn(Opening::isHinged)
+                .filteredOn(o -> coop.of(Role.RUN_POST).isEmpty() || o.kind() == Opening.Kind.GATE)
+                .allMatch(o -> o.place().z1().compareTo(net) < 0);
     }
 
     @ParameterizedTest

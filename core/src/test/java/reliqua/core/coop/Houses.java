@@ -202,6 +202,9 @@ public final class Houses {
         if (brief.addOns().contains(AddOn.RUN)) {
             lengths.put(AddOn.RUN.keys().getFirst(), mm(random, 1800, 2600));
         }
+        if (brief.addOns().contains(AddOn.YARD)) {
+            lengths.put(AddOn.YARD.keys().getFirst(), mm(random, 1500, 5000));
+        }
         return new DesignSpec(family.id(), lengths, choices, brief.addOns());
     }
 

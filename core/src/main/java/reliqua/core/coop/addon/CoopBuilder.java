@@ -30,7 +30,7 @@ public final class CoopBuilder {
             throw new Unbuildable(Sum.of("family.unknown", spec.family()));
         }
         Coop bare = family.build(spec, brief);
-        Standing standing = new Standing(bare, spec.choices(), brief.needs());
+        Standing standing = new Standing(bare, spec, brief.needs());
         for (AddOn each : spec.addOns()) {
             if (family.addOns().contains(each) && of(each).isPresent()) {
                 of(each).get().build(standing);
@@ -54,6 +54,7 @@ public final class CoopBuilder {
             case VENT_BOARDS -> Optional.of(new VentBoards());
             case DOOR_OPENER -> Optional.of(new OpenerBoard());
             case SECOND_MESH -> Optional.of(new SecondMesh());
+            case YARD -> Optional.of(new Yard());
             case WINDBREAK -> Optional.of(new Windbreak());
             case ROOST_LADDER -> Optional.of(new RoostLadder());
             case ANCHORS -> Optional.of(new Anchors());
@@ -72,7 +73,7 @@ public final class CoopBuilder {
         return new Coop(
                 parts,
                 standing.book().openings(),
-                bare.zones(),
+                standing.zones(),
                 bare.measures().weighing(Weights.of(parts)));
     }
 }

@@ -1,5 +1,6 @@
 package reliqua.core.coop.addon;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import reliqua.core.coop.Bounds;
@@ -11,6 +12,7 @@ import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
 import reliqua.core.coop.Zone;
 import reliqua.core.coop.family.Choices;
+import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.coop.family.PartsBook;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.flock.Needs;
@@ -29,13 +31,15 @@ final class Standing {
     private static final Length STEP = Length.mm(50);
 
     private final Coop coop;
-    private final Choices choices;
+    private final DesignSpec spec;
+    private final List<Zone> zones;
     private final Needs needs;
     private final PartsBook book;
 
-    Standing(Coop coop, Choices choices, Needs needs) {
+    Standing(Coop coop, DesignSpec spec, Needs needs) {
         this.coop = coop;
-        this.choices = choices;
+        this.spec = spec;
+        this.zones = new ArrayList<>(coop.zones());
         this.needs = needs;
         this.book = PartsBook.goingOn(coop);
     }
@@ -45,7 +49,7 @@ final class Standing {
     }
 
     Choices choices() {
-        return choices;
+        return spec.choices();
     }
 
     Needs needs() {
@@ -57,7 +61,27 @@ final class Standing {
     }
 
     Section section(Choices.Group group) {
-        return choices.section(group);
+        return spec.choices().section(group);
+    }
+
+    /** One of the lengths of the design. */
+    Length length(String key) {
+        return spec.length(key);
+    }
+
+    /** Ground that an addition takes in. */
+    void enclose(Zone zone) {
+        zones.add(zone);
+    }
+
+    /** What there was and what has been taken in. */
+    List<Zone> zones() {
+        return zones;
+    }
+
+    /** The first of what stands of a kind. */
+    Optional<Zone> zone(Zone.Kind kind) {
+        return coop.zones().stream().filter(z -> z.kind() == kind).findFirst();
     }
 
     /** A stick as a box, its length the longest side. */
@@ -73,27 +97,17 @@ final class Standing {
 
     /** The run if there is one, else the house. */
     Zone ground() {
-        List<Zone> zones = coop.zones();
-        return zones.stream()
-                .filter(z -> z.kind() == Zone.Kind.RUN)
-                .findFirst()
-                .orElse(zones.getFirst());
+        return zone(Zone.Kind.RUN).orElse(coop.zones().getFirst());
     }
 
     /** The first room that birds sleep in. */
     Zone house() {
-        return coop.zones().stream()
-                .filter(z -> z.kind() == Zone.Kind.HOUSE)
-                .findFirst()
-                .orElseThrow();
+        return zone(Zone.Kind.HOUSE).orElseThrow();
     }
 
     /** The run, for what is built on to one. */
     Zone run() throws Unbuildable {
-        return coop.zones().stream()
-                .filter(z -> z.kind() == Zone.Kind.RUN)
-                .findFirst()
-                .orElseThrow(() -> new Unbuildable(Sum.of("addon.needsRun")));
+        return zone(Zone.Kind.RUN).orElseThrow(() -> new Unbuildable(Sum.of("addon.needsRun")));
     }
 
     /** A place on the floor of a zone for a box of this size, away from doors and nests. */

@@ -43,6 +43,8 @@ public enum AddOn {
     SECOND_MESH("second-mesh"),
     /** What keeps the wind out of the foot of a run. */
     WINDBREAK("windbreak"),
+    /** Ground under netting before run or house, for the day. */
+    YARD("yard", List.of("yard-length"), List.of(Choices.Group.RUN)),
     /** Two wheels under one end of a pen that is moved. */
     WHEELS("wheels", FoundPart.Use.WHEELS),
     /** Mesh under a pen. */
@@ -70,6 +72,7 @@ public enum AddOn {
                             VENT_BOARDS,
                             DOOR_OPENER,
                             ROOST_LADDER,
+                            YARD,
                             ANCHORS));
 
     /** What stands in or on a run, and so wants one. */

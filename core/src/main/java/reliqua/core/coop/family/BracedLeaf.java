@@ -10,14 +10,15 @@ import reliqua.core.measure.Length;
 import reliqua.core.stock.Section;
 
 /** The frame of a leaf in the plane of the front: two stiles, two rails and a brace. */
-final class BracedLeaf {
+public final class BracedLeaf {
     private final PartsBook book;
     private final Section section;
     private final Length step;
     private final Length thick;
     private final Length wide;
 
-    BracedLeaf(PartsBook book, Section section, Length step) {
+    /** Of sticks of one section. */
+    public BracedLeaf(PartsBook book, Section section, Length step) {
         this.book = book;
         this.section = section;
         this.step = step;
@@ -26,7 +27,7 @@ final class BracedLeaf {
     }
 
     /** Between these edges, its outer face at {@code y}; hinged at the right. */
-    void build(Role role, Length x0, Length x1, Length z0, Length z1, Length y) {
+    public void build(Role role, Length x0, Length x1, Length z0, Length z1, Length y) {
         Length inner = y.plus(thick);
         for (Length x : List.of(x0, x1.minus(wide))) {
             book.stick(role, section, z1.minus(z0), Solid.box(x, x.plus(wide), y, inner, z0, z1));

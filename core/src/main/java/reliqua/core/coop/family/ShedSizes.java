@@ -13,6 +13,11 @@ final class ShedSizes {
 
     static final String RUN_LENGTH = AddOn.RUN.keys().getFirst();
 
+    static final String YARD_LENGTH = AddOn.YARD.keys().getFirst();
+
+    /** Shorter ones are trodden bare in a week. */
+    private static final Length YARD_LEAST = Length.mm(2700);
+
     /** A run shorter than this is no run, and ramp and door need as much. */
     private static final Length RUN_LEAST = Length.mm(1900);
 
@@ -22,12 +27,20 @@ final class ShedSizes {
                     ShedDimensions.BACK,
                     ShedDimensions.EAVES,
                     ShedDimensions.RISE,
-                    RUN_LENGTH);
+                    RUN_LENGTH,
+                    YARD_LENGTH);
 
     private ShedSizes() {}
 
     private static Length runLength(DesignSpec spec, Brief brief) {
         return brief.needs().run().over(spec.width()).max(RUN_LEAST).ceilTo(spec.choices().step());
+    }
+
+    /** As much ground again as birds that never come out are given. */
+    private static Length yardLength(DesignSpec spec, Brief brief) {
+        Length least = UnitSystem.ofStep(spec.choices().step()).natural(YARD_LEAST);
+        Length ground = brief.needs().run().over(spec.width()).ceilTo(spec.choices().step());
+        return ground.max(least);
     }
 
     /** Plates, rims and bars run along the front. */
@@ -62,6 +75,9 @@ final class ShedSizes {
         DesignSpec kept = spec;
         if (spec.addOns().contains(AddOn.RUN)) {
             kept = kept.with(RUN_LENGTH, runLength(spec, brief));
+        }
+        if (spec.addOns().contains(AddOn.YARD)) {
+            kept = kept.with(YARD_LENGTH, yardLength(spec, brief));
         }
         for (String key : HELD) {
             if (held.containsKey(key) && kept.lengths().containsKey(key)) {

@@ -5,14 +5,14 @@ import java.util.List;
 import reliqua.core.measure.Length;
 
 /** Where equal members stand in a row. */
-final class Spacing {
+public final class Spacing {
     private Spacing() {}
 
     /**
      * Left edges of members of {@code thickness} from {@code from} to {@code to} (outer edges),
      * evenly spread so that no two stand more than {@code most} apart, centre to centre.
      */
-    static List<Length> even(Length from, Length to, Length thickness, Length most) {
+    public static List<Length> even(Length from, Length to, Length thickness, Length most) {
         Length run = to.minus(from).minus(thickness);
         int bays = (int) Math.max(1, Math.ceilDiv(run.nm(), most.nm()));
         List<Length> edges = new ArrayList<>();

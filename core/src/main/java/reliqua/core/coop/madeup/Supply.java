@@ -116,14 +116,10 @@ public final class Supply {
                 .toList();
     }
 
-    /** Sides of welded mesh at least so fine, longest first, at most a few. */
+    /** Sides of mesh that serves where none may be wider, longest first, at most a few. */
     List<Length> rolls(Length aperture) {
         return lots.stream()
-                .filter(
-                        l ->
-                                l.material() instanceof Mesh m
-                                        && m.kind() == Mesh.Kind.WELDED
-                                        && m.aperture().atMost(aperture))
+                .filter(l -> l.material() instanceof Mesh m && m.serves(aperture))
                 .map(l -> (Mesh) l.material())
                 .flatMap(m -> Stream.of(m.width(), m.length()))
                 .distinct()
