@@ -44,6 +44,7 @@ final class FlockJson {
         node.put("apron", lower(practice.apron())).put("growth", practice.growth());
         node.put("underside", lower(practice.underside()));
         node.put("holding", lower(practice.holding()));
+        node.put("finish", lower(practice.finish()));
         OwnFigures own = practice.own();
         ObjectNode figures = node.putObject("own");
         own.floor().ifPresent(a -> figures.put("floor", squareMetres(a)));
@@ -107,6 +108,7 @@ final class FlockJson {
                 in.whole("growth", usual.growth()),
                 in.choice("underside", Practice.Underside.class, usual.underside()),
                 in.choice("holding", Practice.Holding.class, usual.holding()),
+                in.choice("finish", Practice.Finish.class, usual.finish()),
                 in.inner("own").map(FlockJson::own).orElse(OwnFigures.NONE));
     }
 

@@ -58,7 +58,8 @@ public final class Merchants {
                         new Roofing(
                                 Length.inches(84), Length.inches(26), Length.inches(24), List.of()),
                         Money.of(7.5)));
-        return new PriceBook("Harbour Salvage", offers, hardware(10.4, 9.2, 4.9, 3.1, 4.1));
+        return new PriceBook(
+                "Harbour Salvage", offers, hardware(10.4, 9.2, 4.9, 3.1, 4.1, 11.9, 9.4));
     }
 
     private static void secondHand(List<Offer> offers, String name, int feet, double perFoot) {
@@ -89,7 +90,7 @@ public final class Merchants {
                                 Length.mm(1220),
                                 List.of()),
                         Money.of(8)));
-        return new PriceBook("Quarry Yard", offers, hardware(8.6, 7.9, 4.1, 2.8, 3.6));
+        return new PriceBook("Quarry Yard", offers, hardware(8.6, 7.9, 4.1, 2.8, 3.6, 10.6, 8.2));
     }
 
     private static void usedMetric(
@@ -124,7 +125,8 @@ public final class Merchants {
         meshInches(offers, 1, 1, 24, 25, 27.4);
         meshInches(offers, 15, 64, 36, 10, 29.8);
         nettingInches(offers, 2, 48, 25, 16.4);
-        return new PriceBook("Saltmarsh Lumber & Feed", offers, hardware(8.9, 8.4, 4.2, 4.6, 4.9));
+        return new PriceBook(
+                "Saltmarsh Lumber & Feed", offers, hardware(8.9, 8.4, 4.2, 4.6, 4.9, 15.8, 8.6));
     }
 
     private static void nominal(List<Offer> offers, String name, int feet, double perFoot) {
@@ -226,7 +228,8 @@ public final class Merchants {
         meshMetric(offers, 25.4, 900, 6000, 23);
         meshMetric(offers, 6, 900, 3000, 26.5);
         nettingMetric(offers, 50, 1200, 10_000, 14.9);
-        return new PriceBook("Stonegill Stores", offers, hardware(7.4, 7.2, 3.4, 3.9, 4.2));
+        return new PriceBook(
+                "Stonegill Stores", offers, hardware(7.4, 7.2, 3.4, 3.9, 4.2, 13.9, 7.5));
     }
 
     private static void metric(
@@ -300,13 +303,21 @@ public final class Merchants {
     }
 
     private static TreeMap<Hardware.Kind, Pack> hardware(
-            double screws, double roofing, double staples, double hinges, double latches) {
+            double screws,
+            double roofing,
+            double staples,
+            double hinges,
+            double latches,
+            double paint,
+            double preserver) {
         return new TreeMap<>(
                 Map.of(
                         Hardware.Kind.SCREWS, new Pack(500, Money.of(screws)),
                         Hardware.Kind.ROOFING_SCREWS, new Pack(100, Money.of(roofing)),
                         Hardware.Kind.STAPLES, new Pack(1000, Money.of(staples)),
                         Hardware.Kind.HINGES, new Pack(2, Money.of(hinges)),
-                        Hardware.Kind.LATCHES, new Pack(1, Money.of(latches))));
+                        Hardware.Kind.LATCHES, new Pack(1, Money.of(latches)),
+                        Hardware.Kind.PAINT, new Pack(3, Money.of(paint)),
+                        Hardware.Kind.PRESERVER, new Pack(1, Money.of(preserver))));
     }
 }

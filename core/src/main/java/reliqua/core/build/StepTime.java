@@ -66,7 +66,7 @@ final class StepTime {
                     case STAPLES, NAILS -> STAPLE;
                     case HINGES, LATCHES -> HINGE;
                     case SCREWS, ROOFING_SCREWS, WASHERS, BOLTS -> SCREW;
-                    case GLUE, SEALANT, PAINT -> 0;
+                    case GLUE, SEALANT, PAINT, PRESERVER -> 0;
                 };
     }
 }

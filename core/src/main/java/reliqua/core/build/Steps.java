@@ -15,6 +15,7 @@ import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Stage;
 import reliqua.core.coop.Weights;
+import reliqua.core.flock.Practice;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
 import reliqua.core.measure.Weight;
@@ -26,9 +27,9 @@ import reliqua.core.measure.Weight;
 public final class Steps {
     private Steps() {}
 
-    /** The steps, for somebody who lifts no more than that. */
+    /** The steps, for somebody who lifts no more than that and paints. */
     public static List<Step> of(Coop coop, Weight lift) {
-        return of(coop, lift, Fixings.of(coop));
+        return of(coop, lift, Fixings.of(coop, Practice.DEFAULT.finish()));
     }
 
     /** The same with what is driven counted already. */
@@ -37,19 +38,19 @@ public final class Steps {
         coop.parts().forEach(p -> byRole.computeIfAbsent(p.role(), _ -> new ArrayList<>()).add(p));
         List<Step> steps = new ArrayList<>();
         for (Stage stage : Stage.values()) {
-            tasks(coop, stage, true).forEach(steps::add);
+            tasks(coop, fixings, stage, true).forEach(steps::add);
             byRole.entrySet().stream()
                     .filter(e -> e.getKey().stage() == stage)
                     .map(e -> step(e.getKey(), e.getValue(), coop, lift, fixings))
                     .forEach(steps::add);
-            tasks(coop, stage, false).forEach(steps::add);
+            tasks(coop, fixings, stage, false).forEach(steps::add);
         }
         return steps;
     }
 
-    private static Stream<Step> tasks(Coop coop, Stage stage, boolean first) {
+    private static Stream<Step> tasks(Coop coop, List<Fixing> fixings, Stage stage, boolean first) {
         return Arrays.stream(Task.values())
-                .filter(t -> t.stage() == stage && t.isFirst() == first && t.isFor(coop))
+                .filter(t -> t.stage() == stage && t.isFirst() == first && t.isFor(coop, fixings))
                 .map(t -> t.step(coop));
     }
 

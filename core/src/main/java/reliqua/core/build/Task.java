@@ -2,6 +2,8 @@ package reliqua.core.build;
 
 import java.util.List;
 import java.util.Optional;
+import reliqua.core.buy.Coats;
+import reliqua.core.buy.Fixing;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Duty;
 import reliqua.core.coop.Part;
@@ -9,6 +11,7 @@ import reliqua.core.coop.Stage;
 import reliqua.core.coop.Zone;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
+import reliqua.core.stock.Hardware;
 
 /** Work at a coop that puts no part on. */
 enum Task {
@@ -21,7 +24,7 @@ enum Task {
 
         /** What two people still carry is set down where it is wanted. */
         @Override
-        boolean isFor(Coop coop) {
+        boolean isFor(Coop coop, List<Fixing> fixings) {
             return coop.measures().weight().toKilograms() > CARRIED
                     && coop.that(Duty.Trait.ROLLS).isEmpty();
         }
@@ -42,20 +45,20 @@ enum Task {
         }
 
         @Override
-        boolean isFor(Coop coop) {
-            return coop.parts().stream().anyMatch(Task::isStick);
+        boolean isFor(Coop coop, List<Fixing> fixings) {
+            return isBrushed(fixings, Hardware.Kind.PRESERVER);
         }
     },
     /** Before mesh is in the way of the brush. */
     PAINT(Stage.MESH, true, true) {
         @Override
         int minutes(Coop coop) {
-            return (int) Math.ceil(BRUSH + painted(coop) * PAINTED);
+            return (int) Math.ceil(BRUSH + Coats.outside(Coats.painted(coop)) * PAINTED);
         }
 
         @Override
-        boolean isFor(Coop coop) {
-            return painted(coop) > LEAST;
+        boolean isFor(Coop coop, List<Fixing> fixings) {
+            return isBrushed(fixings, Hardware.Kind.PAINT);
         }
     },
     /** The birds' first night. */
@@ -66,7 +69,7 @@ enum Task {
         }
 
         @Override
-        boolean isFor(Coop coop) {
+        boolean isFor(Coop coop, List<Fixing> fixings) {
             return coop.zones().stream().anyMatch(z -> z.kind() == Zone.Kind.HOUSE);
         }
     };
@@ -82,7 +85,6 @@ enum Task {
     /** A square metre, two coats. */
     private static final double PAINTED = 14;
 
-    private static final double LEAST = 0.5;
     private static final int LITTER = 30;
 
     private final Stage stage;
@@ -97,7 +99,7 @@ enum Task {
 
     abstract int minutes(Coop coop);
 
-    abstract boolean isFor(Coop coop);
+    abstract boolean isFor(Coop coop, List<Fixing> fixings);
 
     Optional<Sum> check(Coop coop) {
         return Optional.empty();
@@ -130,20 +132,7 @@ enum Task {
         return part instanceof Part.StickPart;
     }
 
-    /** Outside of walls and doors, in square metres. */
-    private static double painted(Coop coop) {
-        return coop.parts().stream()
-                .filter(p -> p.role().is(Duty.Trait.SHOWN))
-                .mapToDouble(
-                        p ->
-                                switch (p) {
-                                    case Part.PanelPart panel ->
-                                            panel.width().toMetres() * panel.height().toMetres();
-                                    case Part.StickPart stick ->
-                                            stick.section().width().toMetres()
-                                                    * stick.length().toMetres();
-                                    case Part.RoofPart _, Part.MeshPart _, Part.WholePart _ -> 0;
-                                })
-                .sum();
+    private static boolean isBrushed(List<Fixing> fixings, Hardware.Kind kind) {
+        return fixings.stream().anyMatch(f -> f.kind() == kind);
     }
 }

@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import reliqua.core.coop.Coop;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.cutting.WorkPlan;
+import reliqua.core.flock.Practice;
 import reliqua.core.measure.Money;
 import reliqua.core.stock.Block;
 import reliqua.core.stock.FoundPart;
@@ -62,7 +63,8 @@ public record Bill(
     }
 
     /** The bill of a plan, with the hardware its coop needs less what the heap holds. */
-    public static Bill of(Coop coop, WorkPlan plan, PriceBook prices, Heap heap) {
+    public static Bill of(
+            Coop coop, WorkPlan plan, PriceBook prices, Heap heap, Practice.Finish finish) {
         List<Line> lines = new ArrayList<>();
         plan.bought()
                 .forEach(
@@ -83,7 +85,7 @@ public record Bill(
                                             offer.price(),
                                             total));
                         });
-        List<Fixing> fixings = Fixings.of(coop);
+        List<Fixing> fixings = Fixings.of(coop, finish);
         SortedMap<Hardware.Kind, Integer> hardware = Fixings.toBuy(fixings, heap);
         hardware.forEach(
                 (kind, needed) -> {

@@ -42,7 +42,11 @@ public record Fixing(
         PALLETS,
         ROOFING,
         MESH,
-        LEAVES
+        LEAVES,
+        /** Painted: outside of walls, doors, nests and ramp. */
+        OUTSIDE,
+        /** Preserved: cut ends, and wood that meets the ground. */
+        ENDS
     }
 
     private static final List<Length> MILLIMETRES =

@@ -16,6 +16,7 @@ import reliqua.core.coop.Joints;
 import reliqua.core.coop.Opening;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
+import reliqua.core.flock.Practice;
 import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.UnitSystem;
@@ -53,12 +54,13 @@ public final class Fixings {
 
     private Fixings() {}
 
-    /** All of a coop, by kind, then by what they hold, the longest first. */
-    public static List<Fixing> of(Coop coop) {
+    /** All of a coop finished so, by kind, then by what they hold, the longest first. */
+    public static List<Fixing> of(Coop coop, Practice.Finish finish) {
         Fixings fixings = new Fixings();
         Joints.of(coop).forEach(fixings::joint);
         coop.parts().forEach(fixings::part);
         fixings.leaves(coop);
+        fixings.coats(coop, finish);
         List<Fixing> all = new ArrayList<>();
         fixings.piles.forEach((key, pile) -> all.add(fixing(key, pile)));
         all.removeIf(f -> f.count() == 0);
@@ -215,6 +217,28 @@ public final class Fixings {
         int hinged = (int) coop.openings().stream().filter(Opening::isHinged).count();
         hang(hinged, on, marks);
         coop.that(Duty.Trait.LID).forEach(lid -> hang(1, lid.role(), lid.mark()));
+    }
+
+    private void coats(Coop coop, Practice.Finish finish) {
+        brushed(
+                Hardware.Kind.PRESERVER,
+                Fixing.Where.ENDS,
+                Coats.preserved(coop),
+                Coats.preserver(coop));
+        if (finish == Practice.Finish.PAINTED) {
+            brushed(
+                    Hardware.Kind.PAINT,
+                    Fixing.Where.OUTSIDE,
+                    Coats.painted(coop),
+                    Coats.paint(coop));
+        }
+    }
+
+    private void brushed(Hardware.Kind kind, Fixing.Where where, List<Part> on, double litres) {
+        if (!on.isEmpty()) {
+            String[] marks = on.stream().map(Part::mark).toArray(String[]::new);
+            add(outside(kind, where, on.getFirst().role()), litres, marks);
+        }
     }
 
     private void hang(int leaves, Role on, String... marks) {

@@ -17,6 +17,7 @@ import reliqua.core.measure.Words;
  * @param growth birds to come, in percent of the hens there are
  * @param underside what becomes of the space below a raised floor
  * @param holding what holds a light coop down in a gale
+ * @param finish what becomes of the wood outside
  * @param own figures of the keeper's own, which go before the schools
  */
 public record Practice(
@@ -30,6 +31,7 @@ public record Practice(
         int growth,
         Underside underside,
         Holding holding,
+        Finish finish,
         OwnFigures own) {
 
     /** The default of every school. */
@@ -45,6 +47,7 @@ public record Practice(
                     25,
                     Underside.CLOSED_IN,
                     Holding.STAKES,
+                    Finish.PAINTED,
                     OwnFigures.NONE);
 
     /** Refuses a growth below zero or above 200 percent. */
@@ -162,58 +165,83 @@ public record Practice(
         OWN
     }
 
+    /** What becomes of the wood outside. */
+    public enum Finish {
+        /** Two coats before the birds come: the default, since sheets come apart in the rain. */
+        PAINTED,
+        /** It greys; thick boards last so for years. */
+        BARE
+    }
+
     public Practice withSpace(Space other) {
         return new Practice(
-                other, run, roosts, nests, vents, litter, apron, growth, underside, holding, own);
+                other, run, roosts, nests, vents, litter, apron, growth, underside, holding, finish,
+                own);
     }
 
     public Practice withRun(Space other) {
         return new Practice(
-                space, other, roosts, nests, vents, litter, apron, growth, underside, holding, own);
+                space, other, roosts, nests, vents, litter, apron, growth, underside, holding,
+                finish, own);
     }
 
     public Practice withRoosts(Roosts other) {
         return new Practice(
-                space, run, other, nests, vents, litter, apron, growth, underside, holding, own);
+                space, run, other, nests, vents, litter, apron, growth, underside, holding, finish,
+                own);
     }
 
     public Practice withNests(Nests other) {
         return new Practice(
-                space, run, roosts, other, vents, litter, apron, growth, underside, holding, own);
+                space, run, roosts, other, vents, litter, apron, growth, underside, holding, finish,
+                own);
     }
 
     public Practice withVents(Vents other) {
         return new Practice(
-                space, run, roosts, nests, other, litter, apron, growth, underside, holding, own);
+                space, run, roosts, nests, other, litter, apron, growth, underside, holding, finish,
+                own);
     }
 
     public Practice withLitter(Litter other) {
         return new Practice(
-                space, run, roosts, nests, vents, other, apron, growth, underside, holding, own);
+                space, run, roosts, nests, vents, other, apron, growth, underside, holding, finish,
+                own);
     }
 
     public Practice withApron(Apron other) {
         return new Practice(
-                space, run, roosts, nests, vents, litter, other, growth, underside, holding, own);
+                space, run, roosts, nests, vents, litter, other, growth, underside, holding, finish,
+                own);
     }
 
     public Practice withGrowth(int other) {
         return new Practice(
-                space, run, roosts, nests, vents, litter, apron, other, underside, holding, own);
+                space, run, roosts, nests, vents, litter, apron, other, underside, holding, finish,
+                own);
     }
 
     public Practice withUnderside(Underside other) {
         return new Practice(
-                space, run, roosts, nests, vents, litter, apron, growth, other, holding, own);
+                space, run, roosts, nests, vents, litter, apron, growth, other, holding, finish,
+                own);
     }
 
     public Practice withHolding(Holding other) {
         return new Practice(
-                space, run, roosts, nests, vents, litter, apron, growth, underside, other, own);
+                space, run, roosts, nests, vents, litter, apron, growth, underside, other, finish,
+                own);
+    }
+
+    public Practice withFinish(Finish other) {
+        return new Practice(
+                space, run, roosts, nests, vents, litter, apron, growth, underside, holding, other,
+                own);
     }
 
     public Practice withOwn(OwnFigures other) {
         return new Practice(
-                space, run, roosts, nests, vents, litter, apron, growth, underside, holding, other);
+                space, run, roosts, nests, vents, litter, apron, growth, underside, holding, finish,
+                other);
     }
 }

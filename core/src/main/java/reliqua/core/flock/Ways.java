@@ -130,7 +130,10 @@ public final class Ways {
                                 Practice::withUnderside)),
                 topic(
                         "holding",
-                        schools(Practice.Holding.values(), now.holding(), Practice::withHolding)));
+                        schools(Practice.Holding.values(), now.holding(), Practice::withHolding)),
+                topic(
+                        "finish",
+                        schools(Practice.Finish.values(), now.finish(), Practice::withFinish)));
     }
 
     private static Topic topic(String key, List<School> schools) {

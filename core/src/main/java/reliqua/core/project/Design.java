@@ -120,7 +120,13 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
 
     /** The bill and the steps of a house. */
     public static Design of(Candidate candidate, Project project) {
-        Bill bill = Bill.of(candidate.coop(), candidate.plan(), project.prices(), project.heap());
+        Bill bill =
+                Bill.of(
+                        candidate.coop(),
+                        candidate.plan(),
+                        project.prices(),
+                        project.heap(),
+                        project.flock().practice().finish());
         return new Design(
                 candidate,
                 bill,

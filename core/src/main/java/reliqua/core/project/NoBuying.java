@@ -64,9 +64,9 @@ public record NoBuying(Optional<Candidate> design, Map<Role, Integer> missing, L
 
     private static Optional<Sum> instead(Hardware.Kind kind) {
         return switch (kind) {
-            case SCREWS, ROOFING_SCREWS, STAPLES, HINGES, LATCHES ->
+            case SCREWS, ROOFING_SCREWS, STAPLES, HINGES, LATCHES, PAINT, PRESERVER ->
                     Optional.of(Sum.of("nobuy." + kind.name()));
-            case NAILS, WASHERS, BOLTS, GLUE, SEALANT, PAINT -> Optional.empty();
+            case NAILS, WASHERS, BOLTS, GLUE, SEALANT -> Optional.empty();
         };
     }
 }

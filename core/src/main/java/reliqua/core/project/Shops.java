@@ -77,7 +77,8 @@ public final class Shops {
                                 Decided.cut(project.cuts()),
                                 Optional.empty(),
                                 Progress.until(progress));
-        Bill bill = Bill.of(coop, plan, prices, project.heap());
+        Bill bill =
+                Bill.of(coop, plan, prices, project.heap(), project.flock().practice().finish());
         return new Quote(prices, bill, trips, plan.missing().isEmpty());
     }
 

@@ -22,6 +22,9 @@ public record Hardware(Kind kind, Optional<Length> size) implements Material {
         BOLTS,
         GLUE,
         SEALANT,
-        PAINT
+        /** In litres, which a quart nearly is. */
+        PAINT,
+        /** In litres, which a quart nearly is: what keeps rot out of wood and harms no bird. */
+        PRESERVER
     }
 }

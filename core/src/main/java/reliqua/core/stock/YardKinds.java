@@ -31,7 +31,7 @@ final class YardKinds {
         WORDS.put(
                 Kind.HARDWARE,
                 Pattern.compile(
-                        "\\b(?:box(?:es)? of |bag of |packs? of )?(?:(?:deck|wood|drywall|roofing|tek) )?(screws|staples|hinges?|latch(?:es)?|bolts|hasps?|washers|wood glue|sealant|tins? of paint|pots? of paint)\\b|^[ |]*(?:[a-z]+ )?nails\\b"));
+                        "\\b(?:box(?:es)? of |bag of |packs? of )?(?:(?:deck|wood|drywall|roofing|tek) )?(screws|staples|hinges?|latch(?:es)?|bolts|hasps?|washers|wood glue|sealant|tins? of (?:paint|(?:wood )?preserv[a-z]+))\\b|^[ |]*(?:[a-z]+ )?nails\\b"));
         WORDS.put(
                 Kind.PALLET,
                 Pattern.compile(
@@ -178,6 +178,7 @@ final class YardKinds {
         names.put("washer", Hardware.Kind.WASHERS);
         names.put("glue", Hardware.Kind.GLUE);
         names.put("sealant", Hardware.Kind.SEALANT);
+        names.put("preserv", Hardware.Kind.PRESERVER);
         names.put("paint", Hardware.Kind.PAINT);
         return names.entrySet().stream()
                 .filter(e -> words.contains(e.getKey()))

@@ -70,6 +70,11 @@ final class YardWords {
                 "");
         FIGURES.put("^x ?(\\d{1,3}) (?=[\\da-z])", "$1 of ");
         FIGURES.put("(?<=\\d) and (?=\\d+/\\d)", " ");
+        // What is brushed on is counted by the litre or quart, whatever it stands in.
+        String brushed = "(paint|(?:wood )?preserv(?:er|ative))";
+        String tins = " ?(?:l|lit(?:er|re)s?|quarts?|qts?|tins?|cans?|pots?)";
+        FIGURES.put("\\b(\\d{1,3})" + tins + "(?: of)? " + brushed + "\\b", "$1 tins of $2");
+        FIGURES.put("\\b" + brushed + "[ ,]*(\\d{1,3})" + tins + "\\b", "$2 tins of $1");
     }
 
     private static final Set<String> KNOWN =

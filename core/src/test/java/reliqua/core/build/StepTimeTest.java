@@ -12,6 +12,7 @@ import reliqua.core.coop.Houses;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
 import reliqua.core.flock.Keeper;
+import reliqua.core.flock.Practice;
 import reliqua.core.stock.Hardware;
 
 class StepTimeTest {
@@ -48,7 +49,7 @@ class StepTimeTest {
         List<Step> steps = Steps.of(coop, Keeper.Body.MIDDLING.lift());
         List<Step> bare = Steps.of(coop, Keeper.Body.MIDDLING.lift(), List.of());
         double screws =
-                Fixings.of(coop).stream()
+                Fixings.of(coop, Practice.Finish.PAINTED).stream()
                         .filter(f -> f.kind() == Hardware.Kind.SCREWS)
                         .mapToInt(Fixing::count)
                         .sum();

@@ -21,6 +21,7 @@ import reliqua.core.cutting.WorkPlan;
 import reliqua.core.cutting.Workshop;
 import reliqua.core.fit.Candidate;
 import reliqua.core.fit.Yards;
+import reliqua.core.flock.Practice;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.core.project.Project;
@@ -49,7 +50,8 @@ class BillTest {
 
     @Test
     void hardwareIsCountedFromTheDesign() {
-        SortedMap<Hardware.Kind, Integer> counts = Fixings.counts(Fixings.of(house.coop()));
+        SortedMap<Hardware.Kind, Integer> counts =
+                Fixings.counts(Fixings.of(house.coop(), Practice.Finish.PAINTED));
         assertThat(counts)
                 .containsKeys(Hardware.Kind.SCREWS, Hardware.Kind.STAPLES, Hardware.Kind.HINGES);
         int lids = house.coop().of(Role.NEST_LID).size();
@@ -92,7 +94,8 @@ class BillTest {
                                 Map.of(
                                         Hardware.Kind.SCREWS,
                                         new PriceBook.Pack(7, Money.of(1.1)))));
-        Bill bill = Bill.of(house.coop(), house.plan(), prices, Heap.EMPTY);
+        Bill bill =
+                Bill.of(house.coop(), house.plan(), prices, Heap.EMPTY, Practice.Finish.PAINTED);
         Bill.Line screws =
                 bill.lines().stream()
                         .filter(l -> l.hardware().isPresent())
@@ -104,12 +107,31 @@ class BillTest {
 
     @Test
     void whatLiesInTheShedIsNotBoughtAgain() {
-        Bill without = Bill.of(house.coop(), house.plan(), project.prices(), Heap.EMPTY);
+        Bill without =
+                Bill.of(
+                        house.coop(),
+                        house.plan(),
+                        project.prices(),
+                        Heap.EMPTY,
+                        Practice.Finish.PAINTED);
         Heap few = Heap.EMPTY.plus(small("H1", Hardware.Kind.SCREWS, 3));
-        assertThat(needed(Bill.of(house.coop(), house.plan(), project.prices(), few)))
+        assertThat(
+                        needed(
+                                Bill.of(
+                                        house.coop(),
+                                        house.plan(),
+                                        project.prices(),
+                                        few,
+                                        Practice.Finish.PAINTED)))
                 .isEqualTo(needed(without) - 3);
         Heap many = Heap.EMPTY.plus(small("H1", Hardware.Kind.SCREWS, 100_000));
-        Bill with = Bill.of(house.coop(), house.plan(), project.prices(), many);
+        Bill with =
+                Bill.of(
+                        house.coop(),
+                        house.plan(),
+                        project.prices(),
+                        many,
+                        Practice.Finish.PAINTED);
         assertThat(needed(with)).isZero();
         assertThat(with.total()).isLessThan(without.total());
     }
@@ -132,13 +154,25 @@ class BillTest {
     @Test
     void withoutAHeapNothingComesFromIt() {
         WorkPlan bought = plan(Heap.EMPTY);
-        Bill bill = Bill.of(house.coop(), bought, project.prices(), Heap.EMPTY);
+        Bill bill =
+                Bill.of(
+                        house.coop(),
+                        bought,
+                        project.prices(),
+                        Heap.EMPTY,
+                        Practice.Finish.PAINTED);
         assertThat(bill.fromHeap()).isEqualTo(Money.ZERO);
         assertThat(bill.heapShare()).isZero();
         assertThat(bought.tickets()).allMatch(Ticket::bought);
         assertThat(bill.total())
                 .isGreaterThan(
-                        Bill.of(house.coop(), house.plan(), project.prices(), Heap.EMPTY).total());
+                        Bill.of(
+                                        house.coop(),
+                                        house.plan(),
+                                        project.prices(),
+                                        Heap.EMPTY,
+                                        Practice.Finish.PAINTED)
+                                .total());
     }
 
     @Test
@@ -157,7 +191,14 @@ class BillTest {
         assertThat(plan.cost()).isEqualTo(Money.ZERO);
         assertThat(plan.proven()).isTrue();
         assertThat(plan.bought()).isEmpty();
-        assertThat(Bill.of(house.coop(), plan, project.prices(), Heap.EMPTY).lines())
+        assertThat(
+                        Bill.of(
+                                        house.coop(),
+                                        plan,
+                                        project.prices(),
+                                        Heap.EMPTY,
+                                        Practice.Finish.PAINTED)
+                                .lines())
                 .allMatch(line -> line.hardware().isPresent());
     }
 

@@ -18,6 +18,7 @@ import reliqua.core.coop.Solid;
 import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.coop.family.Families;
+import reliqua.core.flock.Practice;
 import reliqua.core.measure.Angle;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.UnitSystem;
@@ -45,7 +46,8 @@ class FixingsTest {
 
     private static int screws(Part... parts) {
         Coop coop = new Coop(List.of(parts), List.of(), List.of(), Houses.ordinary().measures());
-        return Fixings.counts(Fixings.of(coop)).getOrDefault(Hardware.Kind.SCREWS, 0);
+        return Fixings.counts(Fixings.of(coop, Practice.Finish.PAINTED))
+                .getOrDefault(Hardware.Kind.SCREWS, 0);
     }
 
     /** A ladder leans on the roosts: its rungs are screwed to its rails, it to nothing. */
@@ -113,7 +115,7 @@ class FixingsTest {
 
     private static List<Fixing> fixings(Part... parts) {
         Coop coop = new Coop(List.of(parts), List.of(), List.of(), Houses.ordinary().measures());
-        return Fixings.of(coop);
+        return Fixings.of(coop, Practice.Finish.PAINTED);
     }
 
     @Test
@@ -134,7 +136,7 @@ class FixingsTest {
     void everyScrewOfAnyCoopHoldsAndStaysInside() {
         for (CoopFamily family : Houses.families()) {
             Coop coop = Houses.random(family, new Random(7));
-            List<Fixing> all = Fixings.of(coop);
+            List<Fixing> all = Fixings.of(coop, Practice.Finish.PAINTED);
             for (Fixing f : all) {
                 assertThat(f.count()).isPositive();
                 assertThat(coop.parts()).extracting(Part::mark).containsAll(f.marks());

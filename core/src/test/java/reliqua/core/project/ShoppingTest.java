@@ -65,7 +65,8 @@ class ShoppingTest {
                         design.candidate().coop(),
                         design.candidate().plan(),
                         home.prices(),
-                        home.heap());
+                        home.heap(),
+                        home.flock().practice().finish());
         assertThat(after.lines())
                 .noneMatch(l -> l.hardware().equals(Optional.of(Hardware.Kind.SCREWS)));
         assertThat(design.bill().total().minus(after.total()))
