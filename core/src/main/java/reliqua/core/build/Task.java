@@ -6,7 +6,6 @@ import reliqua.core.buy.Coats;
 import reliqua.core.buy.Fixing;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Duty;
-import reliqua.core.coop.Part;
 import reliqua.core.coop.Stage;
 import reliqua.core.coop.Zone;
 import reliqua.core.measure.Length;
@@ -40,8 +39,7 @@ enum Task {
     PRIME(Stage.SKINS, true, true) {
         @Override
         int minutes(Coop coop) {
-            return (int)
-                    Math.ceil(BRUSH + coop.parts().stream().filter(Task::isStick).count() * END);
+            return (int) Math.ceil(BRUSH + Coats.preserved(coop).size() * END);
         }
 
         @Override
@@ -126,10 +124,6 @@ enum Task {
                 dries,
                 check(coop),
                 Optional.of("task." + name() + ".caution"));
-    }
-
-    private static boolean isStick(Part part) {
-        return part instanceof Part.StickPart;
     }
 
     private static boolean isBrushed(List<Fixing> fixings, Hardware.Kind kind) {

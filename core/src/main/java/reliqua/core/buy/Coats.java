@@ -60,9 +60,16 @@ public final class Coats {
         return outside(painted(coop)) * COATS / PAINT_A_LITRE;
     }
 
-    /** Sticks that are preserved: all at their ends, those that meet the ground all over. */
-    static List<Part> preserved(Coop coop) {
-        return coop.parts().stream().filter(Part.StickPart.class::isInstance).toList();
+    /** Sticks in the weather, at their ends, and those that meet the ground, all over. */
+    public static List<Part> preserved(Coop coop) {
+        return coop.parts().stream()
+                .filter(Part.StickPart.class::isInstance)
+                .filter(p -> p.role().is(Duty.Trait.SHOWN) || isLow(p))
+                .toList();
+    }
+
+    private static boolean isLow(Part part) {
+        return !part.solid().bounds().z0().isPositive();
     }
 
     /** Litres of preserver, two coats. */
@@ -76,8 +83,7 @@ public final class Coats {
         double thick = stick.section().thickness().toMetres();
         double wide = stick.section().width().toMetres();
         double round = 2 * (thick + wide);
-        boolean low = !stick.solid().bounds().z0().isPositive();
-        double along = low ? stick.length().toMetres() : 2 * END;
+        double along = isLow(stick) ? stick.length().toMetres() : 2 * END;
         return along * round + 2 * thick * wide;
     }
 }
