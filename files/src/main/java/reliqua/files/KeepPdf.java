@@ -42,6 +42,7 @@ public final class KeepPdf {
                 project,
                 flow -> {
                     year(flow);
+                    losses(flow);
                     happened(flow);
                     due(flow);
                 });
@@ -86,6 +87,15 @@ public final class KeepPdf {
 
     private static List<KeepMonth> last(List<KeepMonth> months) {
         return months.subList(Math.max(0, months.size() - MONTHS), months.size());
+    }
+
+    private void losses(PdfFlow flow) {
+        if (!keeping.losses().rows().isEmpty()) {
+            flow.subheading(Words.say("keep.pdf.losses"));
+            keeping.losses().rows().stream()
+                    .flatMap(r -> r.words().stream())
+                    .forEach(w -> flow.line(w.words(tape)));
+        }
     }
 
     private void happened(PdfFlow flow) {

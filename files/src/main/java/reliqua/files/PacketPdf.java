@@ -149,14 +149,13 @@ public final class PacketPdf {
 
     /** Where and how it stands, and what must be asked first, with boxes to tick. */
     private void ground(PdfFlow flow) {
-        Coop.Measures m = design.candidate().coop().measures();
         Siting siting = Siting.of(project.site());
         String best = siting.best().point();
         flow.subheading(Words.say("needs.siting.head", best, project.site().facing().point()));
         flow.picture(
                 SitePicture.of(
                         project.site(),
-                        new SitePicture.Footprint(m.width(), m.depth()),
+                        SitePicture.Footprint.of(design.candidate().coop()),
                         Optional.empty(),
                         tape),
                 SITE_HIGH,

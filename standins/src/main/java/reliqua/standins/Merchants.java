@@ -59,7 +59,7 @@ public final class Merchants {
                                 Length.inches(84), Length.inches(26), Length.inches(24), List.of()),
                         Money.of(7.5)));
         return new PriceBook(
-                "Harbour Salvage", offers, hardware(10.4, 9.2, 4.9, 3.1, 4.1, 11.9, 9.4));
+                "Harbour Salvage", offers, hardware(10.4, 9.2, 4.9, 3.1, 4.1, 4.6, 5.4));
     }
 
     private static void secondHand(List<Offer> offers, String name, int feet, double perFoot) {
@@ -90,7 +90,7 @@ public final class Merchants {
                                 Length.mm(1220),
                                 List.of()),
                         Money.of(8)));
-        return new PriceBook("Quarry Yard", offers, hardware(8.6, 7.9, 4.1, 2.8, 3.6, 10.6, 8.2));
+        return new PriceBook("Quarry Yard", offers, hardware(8.6, 7.9, 4.1, 2.8, 3.6, 4.2, 5.1));
     }
 
     private static void usedMetric(
@@ -126,7 +126,7 @@ public final class Merchants {
         meshInches(offers, 15, 64, 36, 10, 29.8);
         nettingInches(offers, 2, 48, 25, 16.4);
         return new PriceBook(
-                "Saltmarsh Lumber & Feed", offers, hardware(8.9, 8.4, 4.2, 4.6, 4.9, 15.8, 8.6));
+                "Saltmarsh Lumber & Feed", offers, hardware(8.9, 8.4, 4.2, 4.6, 4.9, 5.9, 5.2));
     }
 
     private static void nominal(List<Offer> offers, String name, int feet, double perFoot) {
@@ -229,7 +229,7 @@ public final class Merchants {
         meshMetric(offers, 6, 900, 3000, 26.5);
         nettingMetric(offers, 50, 1200, 10_000, 14.9);
         return new PriceBook(
-                "Stonegill Stores", offers, hardware(7.4, 7.2, 3.4, 3.9, 4.2, 13.9, 7.5));
+                "Stonegill Stores", offers, hardware(7.4, 7.2, 3.4, 3.9, 4.2, 5.2, 4.6));
     }
 
     private static void metric(
@@ -317,7 +317,7 @@ public final class Merchants {
                         Hardware.Kind.STAPLES, new Pack(1000, Money.of(staples)),
                         Hardware.Kind.HINGES, new Pack(2, Money.of(hinges)),
                         Hardware.Kind.LATCHES, new Pack(1, Money.of(latches)),
-                        Hardware.Kind.PAINT, new Pack(3, Money.of(paint)),
+                        Hardware.Kind.PAINT, new Pack(1, Money.of(paint)),
                         Hardware.Kind.PRESERVER, new Pack(1, Money.of(preserver))));
     }
 }

@@ -1,6 +1,5 @@
 package reliqua.core.drawing;
 
-import java.util.Optional;
 import reliqua.core.flock.Site;
 import reliqua.core.keep.Moves;
 import reliqua.core.measure.Tape;
@@ -17,12 +16,7 @@ public final class MovesPicture {
      * @param today index of today's place
      */
     public static Picture of(Site site, Moves moves, int today, Tape tape) {
-        Picture ground =
-                SitePicture.of(
-                        site,
-                        new SitePicture.Footprint(moves.width(), moves.depth()),
-                        Optional.empty(),
-                        tape);
+        Picture ground = SitePicture.withoutCoop(site, tape);
         Picture.Sketch sketch = new Picture.Sketch();
         for (int n = 0; n < moves.places().size(); n++) {
             Moves.Place place = moves.places().get(n);

@@ -3,6 +3,9 @@ package reliqua.core.drawing;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import reliqua.core.coop.Bounds;
+import reliqua.core.coop.Coop;
+import reliqua.core.coop.Zone;
 import reliqua.core.flock.Site;
 import reliqua.core.flock.SiteMark;
 import reliqua.core.flock.Siting;
@@ -31,10 +34,27 @@ public final class SitePicture {
      *
      * @param width across its front
      * @param depth from front to back
+     * @param grounds run and yard, from the left front corner of the house
      */
-    public record Footprint(Length width, Length depth) {
+    public record Footprint(Length width, Length depth, List<Bounds> grounds) {
         /** Before any house is drawn up. */
-        public static final Footprint USUAL = new Footprint(Length.mm(1800), Length.mm(1500));
+        public static final Footprint USUAL =
+                new Footprint(Length.mm(1800), Length.mm(1500), List.of());
+
+        /** Copies the list. */
+        public Footprint {
+            grounds = List.copyOf(grounds);
+        }
+
+        /** Of a coop with its run and yard. */
+        public static Footprint of(Coop coop) {
+            List<Bounds> grounds =
+                    coop.zones().stream()
+                            .filter(z -> z.kind() != Zone.Kind.HOUSE)
+                            .map(Zone::floor)
+                            .toList();
+            return new Footprint(coop.measures().width(), coop.measures().depth(), grounds);
+        }
     }
 
     private final Site site;
@@ -52,19 +72,27 @@ public final class SitePicture {
     public static Picture of(Site site, Footprint footprint, Optional<Integer> chosen, Tape tape) {
         SitePicture drawing = new SitePicture(site, footprint, tape);
         drawing.ground();
-        drawing.marks(chosen);
+        drawing.marks(chosen, false);
+        drawing.marks(chosen, true);
         drawing.sunAndWind();
         return drawing.sketch.picture();
     }
 
-    /** The coop last, so that the words at its walls lie on top. */
-    private void marks(Optional<Integer> chosen) {
-        for (boolean coop : new boolean[] {false, true}) {
-            for (int n = 0; n < site.marks().size(); n++) {
-                SiteMark mark = site.marks().get(n);
-                if (coop == (mark.kind() == SiteMark.Kind.COOP)) {
-                    mark(mark, n, chosen.filter(Integer.valueOf(n)::equals).isPresent());
-                }
+    /** The ground alone, for what stands elsewhere every day. */
+    static Picture withoutCoop(Site site, Tape tape) {
+        SitePicture drawing = new SitePicture(site, Footprint.USUAL, tape);
+        drawing.ground();
+        drawing.marks(Optional.empty(), false);
+        drawing.sunAndWind();
+        return drawing.sketch.picture();
+    }
+
+    /** All but the coop, or the coop: drawn last, the words at its walls lie on top. */
+    private void marks(Optional<Integer> chosen, boolean coop) {
+        for (int n = 0; n < site.marks().size(); n++) {
+            SiteMark mark = site.marks().get(n);
+            if (coop == (mark.kind() == SiteMark.Kind.COOP)) {
+                mark(mark, n, chosen.filter(Integer.valueOf(n)::equals).isPresent());
             }
         }
     }
@@ -181,7 +209,7 @@ public final class SitePicture {
             arrow(x, y, -dx, -dy, Ink.INK, words);
         }
         sketch.reach(new Picture.Point(x - 900, y - 500));
-        sketch.reach(new Picture.Point(x + 900, y + 800));
+        sketch.reach(new Picture.Point(x + 900, y + 1200));
     }
 
     private void mark(SiteMark mark, int index, boolean chosen) {
@@ -255,6 +283,19 @@ public final class SitePicture {
         double w = footprint.width().toMm() / 2;
         double d = footprint.depth().toMm() / 2;
         double angle = onPage(site.facing());
+        for (Bounds ground : footprint.grounds()) {
+            double x0 = ground.x0().toMm() - w;
+            double x1 = ground.x1().toMm() - w;
+            double y0 = ground.y0().toMm() - d;
+            double y1 = Math.min(ground.y1().toMm() - d, -d);
+            List<Picture.Point> fenced =
+                    List.of(
+                            turned(x, y, x0, y0, angle),
+                            turned(x, y, x1, y0, angle),
+                            turned(x, y, x1, y1, angle),
+                            turned(x, y, x0, y1, angle));
+            sketch.area(fenced, List.of(), Ink.WASTE, Ink.METAL_EDGE, tag);
+        }
         List<Picture.Point> outline =
                 List.of(
                         turned(x, y, -w, -d, angle),

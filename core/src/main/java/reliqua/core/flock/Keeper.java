@@ -69,6 +69,11 @@ public record Keeper(
             }
         }
 
+        /** What is lifted or pulled with the helper, if there is one. */
+        public Weight together() {
+            return helper ? new Weight(lift.grams() * 2) : lift;
+        }
+
         public Body withHeight(Length other) {
             return new Body(other, reach, lift, helper);
         }

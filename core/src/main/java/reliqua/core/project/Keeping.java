@@ -12,10 +12,12 @@ import reliqua.core.keep.Due;
 import reliqua.core.keep.Forecast;
 import reliqua.core.keep.KeepYears;
 import reliqua.core.keep.LitterPlan;
+import reliqua.core.keep.Losses;
 import reliqua.core.keep.LowLaying;
 import reliqua.core.keep.Moves;
 import reliqua.core.keep.Outgrown;
 import reliqua.core.keep.RainYear;
+import reliqua.core.keep.Toil;
 import reliqua.core.keep.Upkeep;
 import reliqua.core.keep.Vessel;
 import reliqua.core.keep.Warning;
@@ -34,8 +36,10 @@ import reliqua.core.measure.Volume;
  * @param litter what the floor takes
  * @param rain a year of rain from the roof
  * @param moves where a pen that is moved stands
+ * @param toil what moving such a pen takes
  * @param years what the logbook adds up to
  * @param laying how the hens lay, where enough is written down
+ * @param losses birds lost and what tried to come in
  * @param warnings weather to get ready for
  * @param after what to look at after something happened
  * @param outgrown what has become too small
@@ -49,8 +53,10 @@ public record Keeping(
         Optional<LitterPlan> litter,
         Optional<RainYear> rain,
         Optional<Moves> moves,
+        Optional<Toil> toil,
         KeepYears years,
         Optional<LowLaying> laying,
+        Losses losses,
         List<Warning> warnings,
         Optional<After> after,
         List<Sum> outgrown,
@@ -77,8 +83,11 @@ public record Keeping(
                 coop.map(c -> rain(c, project, capacities.water())),
                 coop.filter(_ -> flock.style() == Flock.Style.MOVED_DAILY)
                         .map(c -> Moves.of(project.site(), c.bounds().width(), c.bounds().depth())),
+                coop.filter(_ -> flock.style() == Flock.Style.MOVED_DAILY)
+                        .map(c -> Toil.of(c, project.keeper())),
                 KeepYears.of(project.book(), flock, cost, southern, today),
                 LowLaying.of(project.book(), flock, dues, southern, today),
+                Losses.of(project.book(), coop, project.site().predators()),
                 coop.map(c -> Warning.of(weather, c, vessels)).orElse(List.of()),
                 coop.flatMap(c -> After.of(project.book(), c, today)),
                 coop.map(

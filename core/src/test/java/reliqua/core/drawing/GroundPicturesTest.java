@@ -2,15 +2,21 @@ package reliqua.core.drawing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import reliqua.core.coop.Coop;
 import reliqua.core.coop.Houses;
+import reliqua.core.coop.family.AddOn;
+import reliqua.core.coop.family.CoopFamily;
+import reliqua.core.coop.family.Families;
 import reliqua.core.flock.BirdClass;
 import reliqua.core.flock.Climate;
 import reliqua.core.flock.Flock;
@@ -20,6 +26,7 @@ import reliqua.core.flock.Practice;
 import reliqua.core.flock.Predator;
 import reliqua.core.flock.Site;
 import reliqua.core.flock.SiteMark;
+import reliqua.core.keep.Moves;
 import reliqua.core.measure.Bearing;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
@@ -101,6 +108,43 @@ class GroundPicturesTest {
                         Site.BARE, SitePicture.Footprint.USUAL, Optional.empty(), Tape.METRIC);
         String all = String.join(" ", words(picture));
         assertThat(all).contains("doors", "roof drains", "nests", "run", "vents", "12 m by 9 m");
+    }
+
+    /** On a plan that looks north, with a front to the south, they lie below the house. */
+    @Test
+    void runAndYardLieBeforeTheFront() {
+        CoopFamily raised = Families.find("raised").orElseThrow();
+        Set<AddOn> both = EnumSet.of(AddOn.RUN, AddOn.YARD);
+        Coop coop = Houses.random(raised, both, new Random(8));
+        SitePicture.Footprint footprint = SitePicture.Footprint.of(coop);
+        assertThat(footprint.grounds()).hasSize(2);
+        Site site = Site.BARE.withFacing(new Bearing(180));
+        String tag = "mark-" + site.marks().indexOf(site.coop());
+        double half = footprint.depth().toMm() / 2;
+        double reach =
+                footprint.grounds().stream()
+                        .mapToDouble(g -> g.y0().negated().toMm())
+                        .max()
+                        .orElseThrow();
+        double x = site.coop().x().toMm();
+        double y = site.coop().y().toMm();
+        Picture with = SitePicture.of(site, footprint, Optional.empty(), Tape.METRIC);
+        Picture without =
+                SitePicture.of(site, SitePicture.Footprint.USUAL, Optional.empty(), Tape.METRIC);
+        double inYard = y + half + reach - 100;
+        assertThat(with.tagAt(x, inYard)).isEqualTo(tag);
+        assertThat(without.tagAt(x, inYard)).isNotEqualTo(tag);
+        assertThat(with.tagAt(x, y - half - 400)).isNotEqualTo(tag);
+    }
+
+    @Test
+    void aPenThatIsMovedHasNoPlaceOfItsOwnOnItsMap() {
+        Moves moves = Moves.of(Site.BARE, Length.mm(1200), Length.mm(2400));
+        Picture map = MovesPicture.of(Site.BARE, moves, 3, Tape.METRIC);
+        sound(map);
+        assertThat(map.shapes())
+                .noneMatch(s -> s instanceof Picture.Area a && a.tag().startsWith("mark-"));
+        assertThat(String.join(" ", words(map))).contains("4", "5", "wind").doesNotContain("doors");
     }
 
     @Test

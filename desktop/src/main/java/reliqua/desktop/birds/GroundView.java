@@ -165,8 +165,7 @@ final class GroundView implements BirdsView {
                         .state()
                         .get()
                         .design()
-                        .map(d -> d.candidate().coop().measures())
-                        .map(m -> new SitePicture.Footprint(m.width(), m.depth()))
+                        .map(d -> SitePicture.Footprint.of(d.candidate().coop()))
                         .orElse(SitePicture.Footprint.USUAL);
         picture.picture()
                 .set(SitePicture.of(site, footprint, Optional.of(chosen), workspace.tape()));

@@ -14,6 +14,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import reliqua.core.keep.KeepMonth;
 import reliqua.core.keep.KeepYears;
+import reliqua.core.keep.Losses;
+import reliqua.core.measure.Sum;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
 import reliqua.core.project.Keeping;
@@ -181,6 +183,21 @@ final class EggsView implements KeepView {
                         Parts.rule(),
                         Parts.text(Texts.get("eggs.lost"), "strong"),
                         Parts.text(lost(years), "note-ink"));
+        now.losses().rows().forEach(this::loss);
+    }
+
+    /** The cause strong, where it was and what is weakest to it below. */
+    private void loss(Losses.Row row) {
+        List<Sum> words = row.words();
+        slip.getChildren().add(Parts.text(words.getFirst().words(workspace.tape()), "strong"));
+        words.subList(1, words.size())
+                .forEach(
+                        w ->
+                                slip.getChildren()
+                                        .add(
+                                                Parts.text(
+                                                        "· " + w.words(workspace.tape()),
+                                                        "note-ink")));
     }
 
     private String lost(KeepYears years) {

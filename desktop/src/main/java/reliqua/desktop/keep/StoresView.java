@@ -14,7 +14,9 @@ import reliqua.core.keep.Capacities;
 import reliqua.core.keep.LitterPlan;
 import reliqua.core.keep.Moves;
 import reliqua.core.keep.RainYear;
+import reliqua.core.keep.Toil;
 import reliqua.core.keep.Vessel;
+import reliqua.core.measure.Sum;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
 import reliqua.core.project.Keeping;
@@ -152,6 +154,17 @@ final class StoresView implements KeepView {
         }
     }
 
+    /** What to know before a pen is moved; what is too much stands out. */
+    private void toil(Toil toil) {
+        slip.getChildren().addAll(Parts.rule(), Parts.text(Texts.get("keep.toil"), "strong"));
+        toil.reminders().forEach(r -> slip.getChildren().add(reminder(r, toil)));
+    }
+
+    private Node reminder(Sum reminder, Toil toil) {
+        boolean heavy = !toil.isWithin() && reminder.terms().contains(toil.most());
+        return Parts.text("· " + reminder.words(workspace.tape()), heavy ? "danger" : "note-ink");
+    }
+
     private void facts(Keeping now, List<Vessel> has) {
         Tape tape = workspace.tape();
         Capacities c = now.capacities();
@@ -172,6 +185,7 @@ final class StoresView implements KeepView {
                                                                                 + l.cause()
                                                                                         .name())),
                                                         "note-ink")));
+        now.toil().ifPresent(this::toil);
         slip.getChildren()
                 .addAll(
                         Parts.rule(),
