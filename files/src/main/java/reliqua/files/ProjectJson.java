@@ -53,6 +53,7 @@ final class ProjectJson {
         ObjectNode held = root.putObject("held");
         project.held().forEach((key, length) -> held.put(key, JsonWords.mm(length)));
         project.chosen().ifPresent(chosen -> DesignJson.write(root.putObject("chosen"), chosen));
+        project.standing().ifPresent(built -> DesignJson.write(root.putObject("standing"), built));
         ObjectNode variants = root.putObject("variants");
         project.variants()
                 .forEach((name, kept) -> DesignJson.write(variants.putObject(name), kept));
@@ -173,10 +174,17 @@ final class ProjectJson {
         return variants;
     }
 
+    /** Files of before did not tell: what was built followed the design settled on. */
+    private static Optional<Project.Chosen> begun(
+            JsonReader root, Optional<Project.Chosen> chosen) {
+        return root.texts("done").isEmpty() ? Optional.empty() : chosen;
+    }
+
     private static Project project(
             JsonReader root, Tables tables, Function<String, Optional<Photo>> photos) {
         Map<String, Length> held = new TreeMap<>();
         root.inner("held").ifPresent(in -> DesignJson.lengths(in, held));
+        Optional<Project.Chosen> chosen = root.inner("chosen").map(DesignJson::read);
         return new Project(
                 root.text("name", "Coop"),
                 root.inner("keeper")
@@ -191,7 +199,8 @@ final class ProjectJson {
                 root.text("family", DesignJson.FIRST_FAMILY),
                 DesignJson.addOns(root),
                 held,
-                root.inner("chosen").map(DesignJson::read),
+                chosen,
+                root.inner("standing").map(DesignJson::read).or(() -> begun(root, chosen)),
                 variants(root),
                 CutsJson.read(root, tables.cut()),
                 new TreeSet<>(

@@ -51,6 +51,11 @@ public record Step(
 
     /** Name by which it is ticked: steps keep it when the design changes. */
     public String key() {
+        return key(id);
+    }
+
+    /** The same from the name of its role or work. */
+    public static String key(String id) {
         return "step " + id;
     }
 }

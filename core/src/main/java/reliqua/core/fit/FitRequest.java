@@ -3,6 +3,7 @@ package reliqua.core.fit;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.Brief;
@@ -29,6 +30,7 @@ import reliqua.core.stock.PriceBook;
  * @param addOns what is to be built on
  * @param held lengths the keeper has fixed, by key
  * @param cuts what has been cut already: pieces that serve a house need not be cut again
+ * @param built what stands already and must be taken in as it is
  * @param seed same seed, same answer
  */
 public record FitRequest(
@@ -42,6 +44,7 @@ public record FitRequest(
         Set<AddOn> addOns,
         Map<String, Length> held,
         List<CutMade> cuts,
+        Optional<AsBuilt> built,
         long seed) {
     /** Copies the collections. */
     public FitRequest {
@@ -58,7 +61,8 @@ public record FitRequest(
     /** The same with another seed. */
     public FitRequest seeded(long other) {
         return new FitRequest(
-                family, needs, underside, holding, keeper, heap, prices, addOns, held, cuts, other);
+                family, needs, underside, holding, keeper, heap, prices, addOns, held, cuts, built,
+                other);
     }
 
     /** What odd things there is a place for: in this kind of coop, and in what is built on. */

@@ -390,7 +390,13 @@ public final class Fitter {
                 .flatMap(place -> finds.things(place).stream().limit(1));
     }
 
+    /** What is begun goes on with the sections and sheets it was begun with. */
     private Optional<Choices> firstChoices() {
+        Optional<Choices> begun = request.built().map(b -> b.spec().choices());
+        return begun.isPresent() ? begun : fromHeap();
+    }
+
+    private Optional<Choices> fromHeap() {
         Optional<List<Section>> chosen = sections.shared();
         if (chosen.isEmpty()
                 || sheets.decks().isEmpty()

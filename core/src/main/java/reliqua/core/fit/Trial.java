@@ -132,6 +132,8 @@ final class Trial {
     private Optional<Candidate> drawn(DesignSpec idea) {
         try {
             Coop coop = CoopBuilder.build(idea, request.brief());
+            Unbuildable.unless(
+                    request.built().map(b -> b.isIn(coop)).orElse(true), Sum.of("fit.built"));
             if (bound.of(CoopPlanner.wanted(coop, request.cuts())) > ceiling + 1e-6) {
                 return Optional.empty();
             }

@@ -13,6 +13,7 @@ import java.util.SortedSet;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Stream;
+import reliqua.core.build.Step;
 import reliqua.core.build.StepNote;
 import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.CoopFamily;
@@ -22,6 +23,7 @@ import reliqua.core.coop.madeup.Seam;
 import reliqua.core.cutting.CutMade;
 import reliqua.core.cutting.CutWish;
 import reliqua.core.cutting.Ticket;
+import reliqua.core.fit.AsBuilt;
 import reliqua.core.fit.Candidate;
 import reliqua.core.fit.FitRequest;
 import reliqua.core.flock.Advice;
@@ -57,6 +59,7 @@ import reliqua.core.stock.PriceBook;
  * @param addOns what is to be built on
  * @param held lengths the keeper has fixed, by their keys
  * @param chosen the house settled on; without it the best fit is followed
+ * @param standing the design that what is built was built after
  * @param variants designs kept to come back to, by the names the keeper gave them
  * @param cuts what has been cut, in that order
  * @param wishes which pieces are to come from where, or not to
@@ -76,6 +79,7 @@ public record Project(
         Set<AddOn> addOns,
         Map<String, Length> held,
         Optional<Chosen> chosen,
+        Optional<Chosen> standing,
         SortedMap<String, Chosen> variants,
         List<CutMade> cuts,
         SortedSet<CutWish> wishes,
@@ -137,6 +141,7 @@ public record Project(
                 Set.of(),
                 Map.of(),
                 Optional.empty(),
+                Optional.empty(),
                 new TreeMap<>(),
                 List.of(),
                 new TreeSet<>(),
@@ -195,8 +200,8 @@ public record Project(
         }
         return draft().family(anyKind() ? family : kept.spec().family())
                 .addOns(kept.spec().addOns())
-                .chosen(Optional.of(kept))
-                .made();
+                .made()
+                .withChosen(Optional.of(kept));
     }
 
     /** Without what is kept under a name. */
@@ -239,8 +244,21 @@ public record Project(
         return draft().prices(other).made();
     }
 
+    /**
+     * With this house settled on, or none. What stands otherwise in it than it is built has to be
+     * taken down, and is not ticked any more.
+     */
     public Project withChosen(Optional<Chosen> other) {
-        return draft().chosen(other).made();
+        Set<String> kept = new TreeSet<>(done);
+        other.map(c -> Begun.lostIn(this, c.spec())).orElse(Set.of()).stream()
+                .map(role -> Step.key(role.name()))
+                .forEach(kept::remove);
+        return draft().done(kept).chosen(other).made();
+    }
+
+    /** What stands already, if anything does. */
+    public Optional<AsBuilt> asBuilt() {
+        return Begun.of(this);
     }
 
     /** With this house settled on. */
@@ -507,7 +525,6 @@ public record Project(
         return answers;
     }
 
-    /** What a search for this project starts from. */
     /** What is built on, as far as the kind of coop has room for it. */
     public Set<AddOn> builtOn() {
         Set<AddOn> possible = EnumSet.noneOf(AddOn.class);
@@ -516,6 +533,7 @@ public record Project(
         return possible;
     }
 
+    /** What a search for this project starts from. */
     public FitRequest fitRequest() {
         return new FitRequest(
                 kind(),
@@ -526,8 +544,9 @@ public record Project(
                 heap,
                 prices,
                 builtOn(),
-                held,
+                Begun.fixed(this),
                 cuts,
+                asBuilt(),
                 1);
     }
 }

@@ -30,6 +30,7 @@ final class ProjectDraft {
     private Set<AddOn> addOns;
     private Map<String, Length> held;
     private Optional<Project.Chosen> chosen;
+    private Optional<Project.Chosen> standing;
     private SortedMap<String, Project.Chosen> variants;
     private List<CutMade> cuts;
     private SortedSet<CutWish> wishes;
@@ -49,6 +50,7 @@ final class ProjectDraft {
         this.addOns = from.addOns();
         this.held = from.held();
         this.chosen = from.chosen();
+        this.standing = from.standing();
         this.variants = from.variants();
         this.cuts = from.cuts();
         this.wishes = from.wishes();
@@ -138,9 +140,12 @@ final class ProjectDraft {
         return this;
     }
 
+    /** What is built is built after the design that is settled on then. */
     Project made() {
+        Optional<Project.Chosen> built =
+                done.isEmpty() ? Optional.empty() : chosen.isPresent() ? chosen : standing;
         return new Project(
-                name, keeper, flock, site, heap, prices, family, addOns, held, chosen, variants,
-                cuts, wishes, done, notes, story, book);
+                name, keeper, flock, site, heap, prices, family, addOns, held, chosen, built,
+                variants, cuts, wishes, done, notes, story, book);
     }
 }

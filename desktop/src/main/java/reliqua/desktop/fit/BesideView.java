@@ -288,7 +288,7 @@ final class BesideView extends VBox {
         if (other.kept()) {
             workspace.edit(words, p -> p.backTo(other.name()));
         } else {
-            workspace.edit(words, p -> p.settledOn(design.candidate()));
+            Adopting.settle(workspace, design.candidate(), words);
         }
     }
 

@@ -19,6 +19,7 @@ import reliqua.core.measure.Length;
 import reliqua.core.measure.MeasureException;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
+import reliqua.core.project.Adoption;
 import reliqua.core.project.Describe;
 import reliqua.core.project.Design;
 import reliqua.core.project.Project;
@@ -50,6 +51,7 @@ final class DesignSlip extends VBox {
     private final LastTime lastTime;
     private final Label fault = Parts.text("", "danger", "note");
     private final Button settle = new Button();
+    private final Label becomes = Parts.text("", "note");
     private final Label figures = Parts.text("", "soft");
 
     DesignSlip(Workspace workspace) {
@@ -67,6 +69,7 @@ final class DesignSlip extends VBox {
                 .addAll(
                         fault,
                         settle,
+                        becomes,
                         figures,
                         Parts.rule(),
                         Parts.text(Texts.get("fit.findings"), "strong"),
@@ -174,6 +177,16 @@ final class DesignSlip extends VBox {
                 });
     }
 
+    /** What taking this design would do to what is cut and built. */
+    private void showBecomes(Optional<Adoption> adoption) {
+        Optional<Adoption> told = adoption.filter(Adoption::isTold);
+        becomes.setText(told.map(a -> Adopting.words(a, workspace)).orElse(""));
+        boolean lost = told.map(a -> !a.lost().isEmpty()).orElse(false);
+        becomes.getStyleClass().setAll("label", lost ? "danger" : "note");
+        becomes.setManaged(told.isPresent());
+        becomes.setVisible(told.isPresent());
+    }
+
     void refresh(Optional<Design> design) {
         shown = design;
         showIdle();
@@ -182,6 +195,7 @@ final class DesignSlip extends VBox {
         boolean settled = workspace.project().chosen().isPresent();
         settle.setText(Texts.get(settled ? "fit.unsettle" : "fit.settle"));
         settle.setDisable(design.isEmpty() && !settled);
+        showBecomes(design.map(d -> Adoption.of(workspace.project(), d.candidate())));
         lines.forEach(
                 (name, line) -> {
                     boolean held = workspace.project().held().containsKey(name);

@@ -369,7 +369,7 @@ public final class FitStation implements Station {
     }
 
     private void settle(Candidate c) {
-        workspace.edit(Texts.get("edit.settle", size(c)), p -> p.settledOn(c));
+        Adopting.settle(workspace, c, Texts.get("edit.settle", size(c)));
     }
 
     private void pick(String mark) {

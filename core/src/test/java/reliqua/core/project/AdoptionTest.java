@@ -1,0 +1,131 @@
+package reliqua.core.project;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import reliqua.core.build.Step;
+import reliqua.core.coop.Coop;
+import reliqua.core.coop.Part;
+import reliqua.core.coop.Role;
+import reliqua.core.coop.family.AddOn;
+import reliqua.core.coop.family.Families;
+import reliqua.core.cutting.Progress;
+import reliqua.core.fit.AsBuilt;
+import reliqua.core.fit.Candidate;
+import reliqua.core.fit.FitResult;
+import reliqua.core.fit.Fitter;
+import reliqua.core.fit.Yards;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Sum;
+import reliqua.core.measure.Tape;
+
+/** Another design in the middle of a build: what stands stays, or is told to come down. */
+class AdoptionTest {
+    private static final Role[] FLOOR = {Role.LEG, Role.RIM, Role.JOIST, Role.DECK};
+
+    private static Project bare;
+    private static Candidate first;
+    private static Project begun;
+
+    @BeforeAll
+    static void theFloorStands() {
+        bare = Yards.project(6);
+        first = fit(bare).best().orElseThrow();
+        begun = ticked(bare.settledOn(first), FLOOR);
+    }
+
+    private static FitResult fit(Project project) {
+        return Fitter.fit(project.fitRequest(), Progress.NONE, _ -> {});
+    }
+
+    private static Project ticked(Project project, Role... roles) {
+        Project ticked = project;
+        for (Role role : roles) {
+            ticked = ticked.tick(Step.key(role.name()), true);
+        }
+        return ticked;
+    }
+
+    private static List<Part> floor(Coop coop) {
+        Set<Role> roles = EnumSet.of(FLOOR[0], FLOOR);
+        return coop.parts().stream().filter(p -> roles.contains(p.role())).toList();
+    }
+
+    @Test
+    void whatStandsIsKnownAlsoWhileAnotherDesignIsSought() {
+        Project sought = begun.withChosen(Optional.empty());
+        AsBuilt built = sought.asBuilt().orElseThrow();
+        assertThat(built.parts()).containsExactlyInAnyOrderElementsOf(floor(first.coop()));
+        assertThat(built.isIn(first.coop())).isTrue();
+        assertThat(bare.asBuilt()).isEmpty();
+        assertThat(bare.settledOn(first).asBuilt()).as("settled, nothing on").isEmpty();
+    }
+
+    @Test
+    void lengthsThatTheFloorFollowsFromAreFixedAndOthersAreNot() {
+        Map<String, Length> held = begun.fitRequest().held();
+        assertThat(held).containsKeys("width", "depth", "legs");
+        assertThat(held).doesNotContainKeys("front", "back", "overhang");
+        Project walls = ticked(begun, Role.STUD, Role.PLATE, Role.RAFTER);
+        assertThat(walls.fitRequest().held()).containsKeys("front", "back", "overhang");
+    }
+
+    @Test
+    void aSearchInTheMiddleOfABuildTakesTheFloorInAsItIs() {
+        FitResult again = fit(begun.withChosen(Optional.empty()).with(AddOn.RUN, true));
+        Candidate best = again.best().orElseThrow();
+        assertThat(best.spec().addOns()).contains(AddOn.RUN);
+        assertThat(best.faults()).isZero();
+        AsBuilt built = begun.asBuilt().orElseThrow();
+        assertThat(built.isIn(best.coop())).isTrue();
+        assertThat(again.others()).allMatch(c -> built.isIn(c.coop()));
+    }
+
+    @Test
+    void whatCannotTakeInWhatStandsSaysSo() {
+        Project other = begun.seeking(Families.find("aframe").orElseThrow());
+        FitResult result = fit(other);
+        assertThat(result.best()).isEmpty();
+        assertThat(result.obstacle()).contains(Sum.of("fit.built"));
+    }
+
+    @Test
+    void aDesignOfAnotherSizeTakesDownWhatStandsAndTheTicksGo() {
+        Project wider = bare.hold("width", first.spec().width().plus(Length.mm(150)));
+        Candidate other = fit(wider).best().orElseThrow();
+        Adoption told = Adoption.of(begun, other);
+        assertThat(told.lost()).contains(Role.RIM, Role.DECK);
+        assertThat(told.words().getFirst().key()).isEqualTo("adopt.lost");
+        assertThat(told.words().getFirst().words(Tape.METRIC)).contains("deck");
+
+        Project adopted = begun.settledOn(other);
+
+        assertThat(adopted.done()).doesNotContain(Step.key("RIM"), Step.key("DECK"));
+        adopted.asBuilt().ifPresent(b -> assertThat(b.isIn(other.coop())).isTrue());
+        assertThat(begun.settledOn(first).done()).isEqualTo(begun.done());
+    }
+
+    @Test
+    void untickedWorkLeavesAllFreeAgain() {
+        Project undone = begun;
+        for (Role role : FLOOR) {
+            undone = undone.tick(Step.key(role.name()), false);
+        }
+        assertThat(undone.standing()).isEmpty();
+        assertThat(undone.fitRequest().held()).isEmpty();
+    }
+
+    @Test
+    void piecesThatAreCutAreCounted() {
+        Adoption told = new Adoption(EnumSet.of(Role.DECK), EnumSet.noneOf(Role.class), 9, 7);
+        assertThat(told.words()).extracting(Sum::key).containsExactly("adopt.stays", "adopt.some");
+        assertThat(told.words().getLast().words(Tape.INCH)).contains("7", "9", "2");
+        assertThat(Adoption.of(bare, first).isTold()).isFalse();
+    }
+}

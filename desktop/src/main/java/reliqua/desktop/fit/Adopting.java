@@ -1,0 +1,26 @@
+package reliqua.desktop.fit;
+
+import java.util.stream.Collectors;
+import reliqua.core.fit.Candidate;
+import reliqua.core.project.Adoption;
+import reliqua.desktop.work.Workspace;
+
+/** Settles on a design, and tells what becomes of work that is done. */
+final class Adopting {
+    private Adopting() {}
+
+    /** In the words of the undo list. */
+    static void settle(Workspace workspace, Candidate house, String words) {
+        Adoption becomes = Adoption.of(workspace.project(), house);
+        workspace.edit(words, p -> p.settledOn(house));
+        if (becomes.isTold()) {
+            workspace.tell(words(becomes, workspace));
+        }
+    }
+
+    static String words(Adoption becomes, Workspace workspace) {
+        return becomes.words().stream()
+                .map(w -> w.words(workspace.tape()))
+                .collect(Collectors.joining(" "));
+    }
+}
