@@ -220,6 +220,8 @@ public final class FitStation implements Station {
         VBox box = new VBox(4, Parts.text(Texts.get("fit.suggests"), "strong"), suggestion);
         box.getStyleClass().add("box");
         suggestion.getStyleClass().add("note-ink");
+        suggestion.setMinHeight(Region.USE_PREF_SIZE);
+        box.setMinHeight(Region.USE_PREF_SIZE);
         return box;
     }
 

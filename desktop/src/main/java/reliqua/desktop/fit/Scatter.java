@@ -15,7 +15,7 @@ final class Scatter extends Region {
     private Optional<Candidate> current = Optional.empty();
 
     Scatter() {
-        setMinHeight(120);
+        setMinHeight(80);
         setPrefHeight(150);
         getStyleClass().add("scatter");
         setAccessibleText(Texts.get("fit.scatter"));
