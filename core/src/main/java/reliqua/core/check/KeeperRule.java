@@ -60,7 +60,11 @@ final class KeeperRule implements Rule {
                             "wish.outsideEggs",
                             m.nests() == 0 || !coop.that(Duty.Trait.LID).isEmpty(),
                             Sum.of("check.wish.outsideEggs"));
-            case ROLL_AWAY -> warning("wish.rollAway", false, Sum.of("check.wish.rollAway"));
+            case ROLL_AWAY ->
+                    warning(
+                            "wish.rollAway",
+                            !coop.that(Duty.Trait.ROLLS_EGGS).isEmpty(),
+                            Sum.of("check.wish.rollAway"));
         };
     }
 

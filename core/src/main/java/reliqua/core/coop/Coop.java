@@ -87,7 +87,7 @@ public record Coop(List<Part> parts, List<Opening> openings, List<Zone> zones, M
      * @param run ground of the run; nothing where none is built on
      * @param standing clear height where the keeper stands inside; zero in a house that one does
      *     not go into
-     * @param reach from the clean-out door to the farthest corner of the floor
+     * @param reach from the nearest way in to the farthest point of the floor
      * @param pitch of the roof
      * @param rampPitch of the ramp
      * @param weight of everything, dry

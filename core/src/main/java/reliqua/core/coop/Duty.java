@@ -124,6 +124,8 @@ public record Duty(
         SHUTS_VENTS,
         /** Of a yard: it stands by itself, and is no bar to what comes by night. */
         BY_DAY,
+        /** A nest's floor that eggs roll down, out of the hens' reach. */
+        ROLLS_EGGS,
         /** Ripped by hand to its width where the heap has only wider ones. */
         RIPPED_TO_FIT,
         /** Ends cut at a slant across the width. */

@@ -201,12 +201,20 @@ public enum Role {
     LEAF_BOARD('F', Stage.DOORS, Duty.of(BATTEN, SHOWN, RIPPED_TO_FIT).serving(Latitude.mm(6, 60))),
     DOOR_FRAME(
             'F', Stage.DOORS, Duty.of(DOOR, SHOWN).turned(Crown.STRAIGHTEST).checked(Check.SWING)),
+    HATCH_LEAF('F', Stage.DOORS, Duty.of(DOOR, SHOWN, Trait.LEAF).minutes(20).checked(Check.SWING)),
+    HATCH_RAIL(
+            'F',
+            Stage.DOORS,
+            Duty.of(DOOR, SHOWN).serving(Latitude.mm(10, 40)).turned(Crown.STRAIGHTEST)),
     LEAF_LAP('F', Stage.DOORS, Duty.of(BATTEN, HIDDEN).serving(Latitude.mm(10, 40))),
     POP_DOOR('F', Stage.DOORS, Duty.of(DOOR, SHOWN).minutes(20)),
     POP_GUIDE('F', Stage.DOORS, Duty.of(BATTEN, SHOWN)),
     LITTER_BOARD('F', Stage.DOORS, Duty.of(FRAME, HIDDEN).seenFrom(Side.PLAN)),
     NEST_PANEL('N', Stage.NESTS, Duty.of(FRAME, SHOWN).minutes(12).seenFrom(Side.SIDE)),
-    NEST_SLOPE('N', Stage.NESTS, Duty.of(FRAME, HIDDEN).minutes(10).seenFrom(Side.SIDE)),
+    NEST_SLOPE(
+            'N',
+            Stage.NESTS,
+            Duty.of(FRAME, HIDDEN, Trait.ROLLS_EGGS).minutes(10).seenFrom(Side.SIDE)),
     EGG_CURTAIN('N', Stage.NESTS, Duty.of(FRAME, HIDDEN).minutes(8).seenFrom(Side.SIDE)),
     NEST_CRATE('N', Stage.NESTS, Duty.of(FRAME, Trait.LOOSE).minutes(6).seenFrom(Side.SIDE)),
     NEST_LID(

@@ -126,7 +126,8 @@ public final class Remedies {
         return switch (finding.rule()) {
             case "wind" -> builtOn(finding.rule(), AddOn.ANCHORS);
             case "clearBelow" -> longer(finding, "legs", CLEAR_BELOW);
-            case "reach" -> shallower(finding, m);
+            case "reach" -> Stream.concat(hatched(finding, m), shallower(finding, m));
+            case "wish.rollAway" -> builtOn(finding.rule(), AddOn.ROLL_AWAY_NESTS);
             case "standing" ->
                     higher(finding, project.keeper().body().height().minus(m.standing()));
             case "pitch" -> steeper(finding);
@@ -169,6 +170,37 @@ public final class Remedies {
         DesignSpec changed =
                 family.settled(resized(width, depth), quick.brief(spec), project.held());
         return Stream.of(held(finding, changed, "depth", depth));
+    }
+
+    /**
+     * A back that opens; where the house is deeper than an arm, less deep as well, and as much
+     * wider.
+     */
+    private Stream<Change> hatched(Finding finding, Coop.Measures m) {
+        if (!family.addOns().contains(AddOn.BACK_HATCH)
+                || spec.addOns().contains(AddOn.BACK_HATCH)) {
+            return Stream.empty();
+        }
+        DesignSpec open = spec.with(AddOn.BACK_HATCH);
+        Sum hatch = Sum.of("remedy.builtOn", Sum.of("addon." + AddOn.BACK_HATCH.id()));
+        Length wall = spec.choices().section(Choices.Group.WALLS).width();
+        Length depth = project.keeper().body().reach().plus(wall).floorTo(spec.choices().step());
+        Stream<Change> alone = Stream.of(new Change(finding.rule(), hatch, open, Map.of(), false));
+        if (depth.atLeast(spec.depth())
+                || depth.compareTo(family.depth(spec.choices()).least()) < 0) {
+            return alone;
+        }
+        Length width =
+                family.leastOther(depth, spec.choices(), quick.brief(open)).max(spec.width());
+        DesignSpec narrow =
+                family.settled(
+                        open.with("width", width).with("depth", depth),
+                        quick.brief(open),
+                        project.held());
+        Sum both = Sum.of("remedy.both", hatch, Sum.of("dimension.depth"), depth);
+        Map<String, Length> held = Map.of("depth", depth);
+        return Stream.concat(
+                alone, Stream.of(new Change(finding.rule(), both, narrow, held, false)));
     }
 
     private DesignSpec resized(Length width, Length depth) {

@@ -298,6 +298,50 @@ class BuiltOnTest {
         return with(AddOn.TWO_LEAF_DOOR);
     }
 
+    @ParameterizedTest
+    @MethodSource("openBehind")
+    void aBackThatOpensShutsAgainstStudsAndSillsAndHoldsTheLitterIn(Coop coop) {
+        Bounds leaves = around(coop, Role.HATCH_LEAF);
+        Bounds floor = coop.zones().getFirst().floor();
+        assertThat(leaves.x0()).isLessThan(floor.x0());
+        assertThat(leaves.x1()).isGreaterThan(floor.x1());
+        assertThat(leaves.z0().minus(floor.z0()).toMm()).as("over the litter").isGreaterThan(120);
+        for (Part leaf : coop.of(Role.HATCH_LEAF)) {
+            assertThat(coop.of(Role.STUD))
+                    .filteredOn(s -> Contact.area(s.solid(), leaf.solid()) > 1000)
+                    .hasSizeGreaterThanOrEqualTo(2);
+            assertThat(coop.of(Role.SILL))
+                    .anyMatch(s -> Contact.area(s.solid(), leaf.solid()) > 1000);
+        }
+        long behind =
+                coop.openings().stream()
+                        .filter(o -> o.kind() == Opening.Kind.CLEAN_OUT_DOOR)
+                        .filter(o -> o.place().y0().isPositive())
+                        .count();
+        assertThat(behind).isEqualTo(coop.of(Role.HATCH_LEAF).size());
+    }
+
+    static List<Coop> openBehind() {
+        return with(AddOn.BACK_HATCH);
+    }
+
+    /** Of the floor, no point lies farther from the back than it is deep. */
+    @ParameterizedTest
+    @MethodSource("openBehind")
+    void aBackThatOpensBringsTheFloorWithinReach(Coop coop) {
+        Length deep = coop.measures().depth();
+        assertThat(coop.measures().reach()).isLessThan(deep);
+        double across = coop.measures().width().toMm();
+        Coop shut = Houses.random(Families.find("raised").orElseThrow(), new Random((long) across));
+        Bounds floor = shut.zones().getFirst().floor();
+        Bounds door = door(shut).place();
+        double left = door.x0().minus(floor.x0()).toMm();
+        assertThat(shut.measures().reach().toMm())
+                .isEqualTo(
+                        Math.hypot(Math.max(left, 0), floor.y1().toMm()),
+                        org.assertj.core.data.Offset.offset(1.0));
+    }
+
     @Test
     void everyLeafIsBarred() {
         Random random = new Random(19);

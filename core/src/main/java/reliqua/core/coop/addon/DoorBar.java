@@ -16,9 +16,9 @@ import reliqua.core.measure.Sum;
 import reliqua.core.stock.Section;
 
 /**
- * A bar across every leaf of the keeper's doors that drops into a bracket on either side: no clever
- * paw lifts it, and it holds a leaf that has warped. A bracket is a packing as thick as the leaf
- * stands out, a ledge and a keeper.
+ * A bar across every leaf of the keeper's doors in front that drops into a bracket on either side:
+ * no clever paw lifts it, and it holds a leaf that has warped. A bracket is a packing as thick as
+ * the leaf stands out, a ledge and a keeper.
  */
 final class DoorBar implements Addition {
     private static final Length BESIDE = Length.mm(8);
@@ -33,6 +33,7 @@ final class DoorBar implements Addition {
         List<Opening> doors =
                 at.coop().openings().stream()
                         .filter(o -> o.kind() == Opening.Kind.CLEAN_OUT_DOOR)
+                        .filter(o -> !o.place().y0().isPositive())
                         .toList();
         Unbuildable.unless(!doors.isEmpty(), Sum.of("addon.noDoor"));
         for (Opening door : doors) {

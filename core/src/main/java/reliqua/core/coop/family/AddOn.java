@@ -51,6 +51,8 @@ public enum AddOn {
     WIRE_FLOOR("wire-floor"),
     /** Nests whose floor falls away to a tray, so that eggs roll out of the hens' reach. */
     ROLL_AWAY_NESTS("roll-away-nests"),
+    /** A back that opens from side to side, in a house one does not go into. */
+    BACK_HATCH("back-hatch"),
     /** The keeper's door sawn in two: the lower leaf holds birds and litter in. */
     TWO_LEAF_DOOR("two-leaf-door"),
     /** Slats in place of the deck, over a bed on the ground that worms turn into earth. */

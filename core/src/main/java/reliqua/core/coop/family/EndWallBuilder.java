@@ -94,6 +94,9 @@ final class EndWallBuilder {
         wall(Length.ZERO, at.frontTop(), frontStuds());
         Length y = at.d.depth().minus(sd);
         wall(y, at.backTop(), backStuds());
+        if (at.backHatch) {
+            hatch().frame(backStuds());
+        }
         cross(Role.SILL, at.pop(), at.popSill().minus(st));
         cross(Role.HEADER, at.pop(), at.popTop());
         cross(Role.HEADER, at.door(), at.doorTop());
@@ -166,6 +169,10 @@ final class EndWallBuilder {
         Length half = st.half();
         List<Length> allowed = backStuds().stream().map(x -> x.plus(half)).toList();
         List<Length> seams = columns(allowed);
+        if (at.backHatch) {
+            hatch().skins(seams, top);
+            return doorPanel;
+        }
         for (int i = 0; i + 1 < seams.size(); i++) {
             Length x0 = seams.get(i);
             Length x1 = seams.get(i + 1);
@@ -177,6 +184,10 @@ final class EndWallBuilder {
                     Solid.box(x0, x1, y, y.plus(t), at.d.clear(), top));
         }
         return doorPanel;
+    }
+
+    private BackHatch hatch() {
+        return new BackHatch(at, book, skinTop(at.backTop()));
     }
 
     /** Where a wall's skin ends: at the plate, or below its vent strip. */

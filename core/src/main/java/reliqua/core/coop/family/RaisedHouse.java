@@ -55,6 +55,7 @@ final class RaisedHouse extends ShedFamily {
     @Override
     public Set<AddOn> addOns() {
         Set<AddOn> all = EnumSet.copyOf(super.addOns());
+        all.add(AddOn.BACK_HATCH);
         all.add(AddOn.SLATTED_FLOOR);
         return all;
     }

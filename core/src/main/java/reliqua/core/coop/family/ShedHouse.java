@@ -203,12 +203,14 @@ final class ShedHouse {
                 Weights.of(parts));
     }
 
-    /** From the nearer jamb of the clean-out door to the corner of the floor farthest from it. */
+    /** By the clean-out door, and by the back where that opens. */
     private static Length reach(ShedLayout at) {
-        Length sd = at.wall().width();
-        Length deep = at.d.depth().minus(sd);
-        Length sideways =
-                at.door().from().minus(sd).max(at.d.width().minus(sd).minus(at.door().to()));
-        return new Length(Math.round(Math.hypot(deep.nm(), sideways.nm())));
+        Room floor = at.room();
+        List<FloorReach.Way> ways = new ArrayList<>();
+        ways.add(new FloorReach.Way(at.door().from(), at.door().to(), Length.ZERO));
+        if (at.backHatch) {
+            ways.add(new FloorReach.Way(floor.x0(), floor.x1(), at.d.depth()));
+        }
+        return FloorReach.of(floor, ways);
     }
 }

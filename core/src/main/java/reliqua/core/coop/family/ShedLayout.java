@@ -64,6 +64,9 @@ final class ShedLayout {
     private final boolean rollAway;
     private final boolean twoLeaf;
 
+    /** Whether the back opens from side to side. */
+    final boolean backHatch;
+
     ShedLayout(ShedDimensions d, DesignSpec spec, Brief brief, ShedKind kind) throws Unbuildable {
         this.d = d;
         this.c = spec.choices();
@@ -74,6 +77,7 @@ final class ShedLayout {
         this.withWindow = spec.addOns().contains(AddOn.WINDOW);
         this.slatted = spec.addOns().contains(AddOn.SLATTED_FLOOR);
         this.rollAway = spec.addOns().contains(AddOn.ROLL_AWAY_NESTS);
+        this.backHatch = spec.addOns().contains(AddOn.BACK_HATCH);
         this.twoLeaf = spec.addOns().contains(AddOn.TWO_LEAF_DOOR);
         this.needs = brief.needs();
         this.kind = kind;

@@ -23,7 +23,8 @@ final class WheeledHouse extends ShedFamily {
                             AddOn.WINDOW,
                             AddOn.DROPPINGS_BOARD,
                             AddOn.DOOR_BAR,
-                            AddOn.ROLL_AWAY_NESTS));
+                            AddOn.ROLL_AWAY_NESTS,
+                            AddOn.BACK_HATCH));
 
     WheeledHouse() {
         super(new Sides(Length.mm(980), Length.mm(2450), Length.mm(850), Length.mm(1850)));
