@@ -43,6 +43,27 @@ class RemediesTest {
         return windy.settledOn(derived(windy).candidate());
     }
 
+    /** Where the floor is deeper than an arm, the house is made less deep as well. */
+    @Test
+    void aBackThatOpensBringsEveryCornerWithinReach() throws Unbuildable {
+        Design design = derived(project);
+        assertThat(unmet(design)).contains("reach");
+        Remedies.Remedy hatch =
+                Remedies.of(project, design, Progress.NONE).stream()
+                        .filter(r -> r.rule().equals("reach"))
+                        .findFirst()
+                        .orElseThrow();
+        Project mended = hatch.edit().change().apply(project);
+        assertThat(mended.addOns()).contains(AddOn.BACK_HATCH);
+        Design after = derived(mended);
+        assertThat(unmet(after)).doesNotContain("reach");
+        assertThat(after.candidate().coop().measures().reach())
+                .isLessThanOrEqualTo(mended.keeper().body().reach());
+        assertThat(after.bill().total().minus(design.bill().total()))
+                .as("an exact plan is no dearer than what was said")
+                .isLessThanOrEqualTo(hatch.more());
+    }
+
     @Test
     void aPressOnARemedyMendsItsFindingForWhatItSaid() throws Unbuildable {
         Design design = derived(project);

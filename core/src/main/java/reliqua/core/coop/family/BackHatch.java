@@ -31,31 +31,40 @@ final class BackHatch {
     /** Lower edge of the openings, on their sills. */
     private final Length from;
 
-    /** Upper edge, under the plate or the sill of the vents. */
+    /** Upper edge, under the plate, the sill of the vents, or headers below those. */
     private final Length to;
 
-    BackHatch(ShedLayout at, PartsBook book, Length skinTop) {
+    private final boolean headed;
+
+    BackHatch(ShedLayout at, PartsBook book, Length skinTop, Length top) {
         this.at = at;
         this.book = book;
         this.st = at.wall().thickness();
         this.t = at.skin();
         this.y = at.d.depth();
         this.from = at.deckTop().plus(at.needs.litterSill().max(STIFF)).ceilTo(at.c.step());
-        this.to = skinTop.minus(st);
+        Length plate = skinTop.minus(st);
+        // Where rafters sit low, a leaf that laps onto the plate would leave no strip over it.
+        this.headed = top.minus(plate.plus(ShedLayout.DOOR_STOP)).compareTo(STRIP) < 0;
+        this.to = headed ? plate.minus(st) : plate;
     }
 
-    /** Sills between the studs, that a leaf shuts against. */
+    /** Between the studs, what a leaf shuts against. */
     void frame(List<Length> studs) {
+        between(Role.SILL, studs, from.minus(st));
+        if (headed) {
+            between(Role.HEADER, studs, to);
+        }
+    }
+
+    private void between(Role role, List<Length> studs, Length z) {
         Length sd = at.wall().width();
         for (int n = 0; n + 1 < studs.size(); n++) {
             Length x0 = studs.get(n).plus(st);
             Length x1 = studs.get(n + 1);
             if (x1.compareTo(x0) > 0) {
-                book.stick(
-                        Role.SILL,
-                        at.wall(),
-                        x1.minus(x0),
-                        Solid.box(x0, x1, y.minus(sd), y, from.minus(st), from));
+                Solid solid = Solid.box(x0, x1, y.minus(sd), y, z, z.plus(st));
+                book.stick(role, at.wall(), x1.minus(x0), solid);
             }
         }
     }

@@ -165,7 +165,7 @@ final class EndWallBuilder {
         String doorPanel = frontSkin();
         Length t = at.skin();
         Length y = at.d.depth();
-        Length top = at.rafterBottom(y.plus(t)).floorTo(at.c.step()).min(skinTop(at.backTop()));
+        Length top = backSkinTop();
         Length half = st.half();
         List<Length> allowed = backStuds().stream().map(x -> x.plus(half)).toList();
         List<Length> seams = columns(allowed);
@@ -187,7 +187,12 @@ final class EndWallBuilder {
     }
 
     private BackHatch hatch() {
-        return new BackHatch(at, book, skinTop(at.backTop()));
+        return new BackHatch(at, book, skinTop(at.backTop()), backSkinTop());
+    }
+
+    private Length backSkinTop() {
+        Length under = at.rafterBottom(at.d.depth().plus(at.skin())).floorTo(at.c.step());
+        return under.min(skinTop(at.backTop()));
     }
 
     /** Where a wall's skin ends: at the plate, or below its vent strip. */

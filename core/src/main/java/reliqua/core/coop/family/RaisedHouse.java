@@ -19,7 +19,7 @@ final class RaisedHouse extends ShedFamily {
     private static final Length LEGS_MOST = Length.mm(620);
 
     RaisedHouse() {
-        super(new Sides(Length.mm(980), Length.mm(3700), Length.mm(850), Length.mm(2450)));
+        super(new Sides(Length.mm(980), Length.mm(3700), Length.mm(800), Length.mm(2450)));
     }
 
     @Override
