@@ -45,6 +45,7 @@ import reliqua.files.PocketPdf;
 import reliqua.files.PriceCsv;
 import reliqua.files.ProjectFile;
 import reliqua.files.TableImport;
+import reliqua.files.TemplatesPdf;
 import reliqua.files.TextFile;
 import reliqua.files.WorkCalendar;
 
@@ -265,6 +266,7 @@ final class ProjectCommands {
     enum Paper {
         packet,
         pocket,
+        templates,
         coop
     }
 
@@ -272,13 +274,13 @@ final class ProjectCommands {
     @Command(
             name = "report",
             description =
-                    "Writes the printed packet, the card for the pocket or the page of the coop as it"
-                            + " was built.",
+                    "Writes the printed packet, the card for the pocket, templates at full size or the"
+                            + " page of the coop as it was built.",
             mixinStandardHelpOptions = true)
     static final class Report extends OverProject {
         @Option(
                 names = "--what",
-                paramLabel = "packet|pocket|coop",
+                paramLabel = "packet|pocket|templates|coop",
                 defaultValue = "packet",
                 description = "which; the packet if not said")
         private Paper what = Paper.packet;
@@ -299,6 +301,7 @@ final class ProjectCommands {
                     switch (what) {
                         case packet -> PacketPdf.write(loaded, design);
                         case pocket -> PocketPdf.write(loaded, design, review(loaded, design));
+                        case templates -> TemplatesPdf.write(loaded, design);
                         case coop -> FinishedPdf.write(loaded, design);
                     });
             return 0;

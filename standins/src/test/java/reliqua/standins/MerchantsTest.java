@@ -22,6 +22,8 @@ class MerchantsTest {
                         Hardware.Kind.ROOFING_SCREWS,
                         Hardware.Kind.STAPLES,
                         Hardware.Kind.HINGES,
-                        Hardware.Kind.LATCHES);
+                        Hardware.Kind.LATCHES,
+                        Hardware.Kind.PAINT,
+                        Hardware.Kind.PRESERVER);
     }
 }

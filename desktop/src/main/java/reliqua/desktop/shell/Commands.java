@@ -44,6 +44,7 @@ import reliqua.files.PacketPdf;
 import reliqua.files.PriceCsv;
 import reliqua.files.ProjectFile;
 import reliqua.files.TableImport;
+import reliqua.files.TemplatesPdf;
 import reliqua.files.TextFile;
 import reliqua.files.disk.SafeFile;
 import reliqua.standins.Climates;
@@ -117,6 +118,7 @@ final class Commands {
                         item("menu.prices", this::importPrices),
                         item("menu.tape", this::tape),
                         item("menu.packet", this::packet),
+                        item("menu.templates", this::templates),
                         item("menu.year", this::year),
                         item("menu.due", this::due),
                         item("menu.export", this::export),
@@ -423,6 +425,14 @@ final class Commands {
                 "menu.packet",
                 workspace.project().name() + ".pdf",
                 d -> PacketPdf.write(workspace.project(), d));
+    }
+
+    /** Ends and seats at full size, to cut out. */
+    private void templates() {
+        pdf(
+                "menu.templates",
+                Texts.get("file.templates", workspace.project().name()),
+                d -> TemplatesPdf.write(workspace.project(), d));
     }
 
     /** The year of the coop in use, on a page. */
