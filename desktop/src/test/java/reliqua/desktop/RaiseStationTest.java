@@ -76,23 +76,23 @@ class RaiseStationTest {
     }
 
     @Test
-    void theLayoutShowsTheFrameOfAStepAndTurnsToTheNext(FxRobot robot) throws TimeoutException {
+    void theLayoutShowsTheFrameOfAStepAndThenOfTheNext(FxRobot robot) throws TimeoutException {
         DrivenWindow.planned(window.workspace);
         Slider slider = robot.lookup("#build-slider").queryAs(Slider.class);
-        int studs =
+        int walls =
                 DrivenWindow.design(window.workspace).steps().stream()
                         .map(s -> s.id())
                         .toList()
-                        .indexOf("STUD");
-        robot.interact(() -> slider.setValue(studs + 1.0));
+                        .indexOf("WALL_FRONT");
+        robot.interact(() -> slider.setValue(walls + 1.0));
         robot.interact(() -> window.fire("build-layout"));
         Label words = robot.lookup("#build-words").queryAs(Label.class);
         assertThat(words.isVisible()).isTrue();
         String first = words.getText();
         assertThat(first).startsWith("Front wall").contains("from the left");
-        press(robot, "turn-right");
+        robot.interact(() -> slider.setValue(walls + 2.0));
         assertThat(words.getText()).startsWith("Back wall");
-        press(robot, "turn-left");
+        robot.interact(() -> slider.setValue(walls + 1.0));
         assertThat(words.getText()).isEqualTo(first);
         robot.interact(() -> window.fire("build-layout"));
         assertThat(words.isVisible()).isFalse();

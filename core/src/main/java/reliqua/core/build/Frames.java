@@ -28,6 +28,9 @@ public final class Frames {
     /** So far a leaf or mesh may stand before the sticks of its wall. */
     private static final Length BEFORE = Length.mm(60);
 
+    /** A stud stands on its plate. */
+    private static final Length TOUCH = Length.mm(1);
+
     private final Coop coop;
 
     private Frames(Coop coop) {
@@ -82,7 +85,8 @@ public final class Frames {
             Axis along = normal == Axis.Y ? Axis.X : Axis.Y;
             Bounds all = ends().reduce(Bounds::with).orElseThrow();
             return holds(upright)
-                    && overlaps(all.z0(), all.z1(), upright.z0(), upright.z1())
+                    && overlaps(
+                            all.z0().minus(TOUCH), all.z1().plus(TOUCH), upright.z0(), upright.z1())
                     && low(upright, along).atLeast(low(all, along).minus(BEFORE))
                     && high(upright, along).atMost(high(all, along).plus(BEFORE));
         }

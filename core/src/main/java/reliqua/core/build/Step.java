@@ -2,6 +2,7 @@ package reliqua.core.build;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Stage;
 import reliqua.core.measure.Sum;
@@ -36,7 +37,13 @@ public record Step(
 
     /** What it is called in a word or two: the parts, or the work. */
     public Sum name() {
-        return Sum.of((role.isPresent() ? "role." : "task.") + id);
+        return nameOf(id);
+    }
+
+    /** The same from the id of a step: the parts of a role, or the work. */
+    public static Sum nameOf(String id) {
+        boolean isRole = Stream.of(Role.values()).anyMatch(r -> r.name().equals(id));
+        return Sum.of((isRole ? "role." : "task.") + id);
     }
 
     /** What to do. */

@@ -2,17 +2,16 @@ package reliqua.core.build;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import reliqua.core.buy.Fixing;
 import reliqua.core.buy.Fixings;
+import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Duty;
 import reliqua.core.coop.Part;
-import reliqua.core.coop.Role;
 import reliqua.core.coop.Stage;
 import reliqua.core.coop.Weights;
 import reliqua.core.flock.Practice;
@@ -34,14 +33,13 @@ public final class Steps {
 
     /** The same with what is driven counted already. */
     public static List<Step> of(Coop coop, Weight lift, List<Fixing> fixings) {
-        Map<Role, List<Part>> byRole = new EnumMap<>(Role.class);
-        coop.parts().forEach(p -> byRole.computeIfAbsent(p.role(), _ -> new ArrayList<>()).add(p));
+        List<StepParts> all = StepParts.of(coop);
         List<Step> steps = new ArrayList<>();
         for (Stage stage : Stage.values()) {
             tasks(coop, fixings, stage, true).forEach(steps::add);
-            byRole.entrySet().stream()
-                    .filter(e -> e.getKey().stage() == stage)
-                    .map(e -> step(e.getKey(), e.getValue(), coop, lift, fixings))
+            all.stream()
+                    .filter(each -> each.stage() == stage)
+                    .map(each -> step(each, coop, lift, fixings))
                     .forEach(steps::add);
             tasks(coop, fixings, stage, false).forEach(steps::add);
         }
@@ -54,20 +52,42 @@ public final class Steps {
                 .map(t -> t.step(coop));
     }
 
-    private static Step step(
-            Role role, List<Part> parts, Coop coop, Weight lift, List<Fixing> fixings) {
-        Duty duty = role.duty();
+    private static Step step(StepParts each, Coop coop, Weight lift, List<Fixing> fixings) {
+        List<Part> parts = each.parts();
         boolean heavy = parts.stream().anyMatch(p -> Weights.of(p) > lift.toKilograms());
+        List<Duty> duties = parts.stream().map(p -> p.role().duty()).distinct().toList();
         return new Step(
-                role.name(),
-                Optional.of(role),
-                role.stage(),
-                parts.stream().map(Part::mark).toList(),
-                StepTime.minutes(parts, fixings.stream().filter(f -> f.on() == role).toList()),
-                heavy || duty.is(Duty.Trait.AWKWARD),
+                each.id(),
+                each.role(),
+                each.stage(),
+                each.marks(),
+                StepTime.minutes(parts, driven(each, coop, fixings)),
+                heavy || duties.stream().anyMatch(d -> d.is(Duty.Trait.AWKWARD)),
                 false,
-                check(duty, coop),
-                duty.caution());
+                each.role().isPresent() ? check(duties.getFirst(), coop) : wall(parts),
+                duties.stream().flatMap(d -> d.caution().stream()).findFirst());
+    }
+
+    private static List<Fixing> driven(StepParts each, Coop coop, List<Fixing> fixings) {
+        return each.role()
+                .map(role -> fixings.stream().filter(f -> f.on() == role).toList())
+                .orElseGet(() -> Fixings.on(coop, Set.copyOf(each.marks())));
+    }
+
+    /** Level walls are true when both diagonals are alike; others when they are plumb. */
+    private static Optional<Sum> wall(List<Part> parts) {
+        List<Bounds> uprights =
+                parts.stream()
+                        .filter(p -> p.role().is(Duty.Trait.AWKWARD))
+                        .map(p -> p.solid().bounds())
+                        .toList();
+        boolean level = uprights.stream().map(Bounds::z1).distinct().count() == 1;
+        Bounds all = parts.stream().map(p -> p.solid().bounds()).reduce(Bounds::with).orElseThrow();
+        Length along = all.width().max(all.depth());
+        return Optional.of(
+                level
+                        ? Sum.of("build.check.square", diagonal(along, all.height()))
+                        : Sum.of("build.check.plumb"));
     }
 
     /** Time still to go when some steps are done. */

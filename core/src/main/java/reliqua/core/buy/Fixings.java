@@ -61,8 +61,21 @@ public final class Fixings {
         coop.parts().forEach(fixings::part);
         fixings.leaves(coop);
         fixings.coats(coop, finish);
+        return fixings.sorted();
+    }
+
+    /** What is driven when some parts go on, into them and what is there before them. */
+    public static List<Fixing> on(Coop coop, Set<String> marks) {
+        Fixings fixings = new Fixings();
+        Joints.of(coop).stream()
+                .filter(j -> marks.contains(j.second().mark()))
+                .forEach(fixings::joint);
+        return fixings.sorted();
+    }
+
+    private List<Fixing> sorted() {
         List<Fixing> all = new ArrayList<>();
-        fixings.piles.forEach((key, pile) -> all.add(fixing(key, pile)));
+        piles.forEach((key, pile) -> all.add(fixing(key, pile)));
         all.removeIf(f -> f.count() == 0);
         all.sort(
                 Comparator.comparing(Fixing::kind)

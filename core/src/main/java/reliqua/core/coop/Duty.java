@@ -126,6 +126,8 @@ public record Duty(
         BY_DAY,
         /** A nest's floor that eggs roll down, out of the hens' reach. */
         ROLLS_EGGS,
+        /** Of a wall that is framed lying flat and tipped up whole. */
+        TIPPED_UP,
         /** Ripped by hand to its width where the heap has only wider ones. */
         RIPPED_TO_FIT,
         /** Ends cut at a slant across the width. */

@@ -135,17 +135,17 @@ public enum Role {
     TIE_BEAM('C', Stage.WALLS, Duty.of(FRAME, HIDDEN).minutes(7).turned(Crown.SAME)),
     POST_PLATE('C', Stage.WALLS, Duty.of(FRAME, HIDDEN, BOLTED).minutes(12).turned(Crown.UP)),
     CRIPPLE('C', Stage.WALLS, Duty.of(FRAME, HIDDEN).minutes(5).checked(Check.PLUMB)),
-    PLATE('C', Stage.WALLS, Duty.of(FRAME, HIDDEN).minutes(7).turned(Crown.SAME)),
+    PLATE('C', Stage.WALLS, Duty.of(FRAME, HIDDEN, Trait.TIPPED_UP).minutes(7).turned(Crown.SAME)),
     STUD(
             'C',
             Stage.WALLS,
-            Duty.of(FRAME, HIDDEN, AWKWARD, SLANTS_ACROSS_THICKNESS)
+            Duty.of(FRAME, HIDDEN, AWKWARD, SLANTS_ACROSS_THICKNESS, Trait.TIPPED_UP)
                     .minutes(7)
                     .turned(Crown.SAME)
                     .checked(Check.PLUMB)
                     .warned("build.caution.raise")),
-    SILL('C', Stage.WALLS, Duty.of(FRAME, HIDDEN).minutes(7)),
-    HEADER('C', Stage.WALLS, Duty.of(FRAME, HIDDEN).minutes(7).turned(Crown.SAME)),
+    SILL('C', Stage.WALLS, Duty.of(FRAME, HIDDEN, Trait.TIPPED_UP).minutes(7)),
+    HEADER('C', Stage.WALLS, Duty.of(FRAME, HIDDEN, Trait.TIPPED_UP).minutes(7).turned(Crown.SAME)),
     BLOCKING('C', Stage.WALLS, Duty.of(FRAME, HIDDEN).serving(Latitude.mm(20, 0))),
     RAFTER(
             'D',

@@ -1,14 +1,14 @@
 package reliqua.core.fit;
 
-import java.util.Collection;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
@@ -24,34 +24,51 @@ import reliqua.core.measure.Length;
  * as it is.
  *
  * @param spec the design it was built after
- * @param roles what of it is on
- * @param parts all parts of those roles
+ * @param groups what of it stands
  */
-public record AsBuilt(DesignSpec spec, Set<Role> roles, List<Part> parts) {
+public record AsBuilt(DesignSpec spec, List<Group> groups) {
     /** Another length that is a little different moves what follows from it. */
     private static final Length NUDGE = Length.mm(16);
 
-    /** Copies the collections. */
+    /** Copies the groups. */
     public AsBuilt {
-        roles = Set.copyOf(roles);
-        parts = List.copyOf(parts);
+        groups = List.copyOf(groups);
     }
 
-    /** Of a design, as far as it is built; nothing where no part of it is on. */
-    public static Optional<AsBuilt> of(DesignSpec spec, Brief brief, Set<Role> roles) {
-        try {
-            Coop coop = CoopBuilder.build(spec, brief);
-            List<Part> parts = of(coop, roles);
-            return parts.isEmpty()
-                    ? Optional.empty()
-                    : Optional.of(new AsBuilt(spec, roles, parts));
-        } catch (Unbuildable e) {
-            return Optional.empty();
+    /**
+     * Parts that went on together.
+     *
+     * @param id of the step
+     * @param whole whether they are all there are of their roles, not only those of one wall
+     * @param parts as they stand
+     */
+    public record Group(String id, boolean whole, List<Part> parts) {
+        /** Copies the parts. */
+        public Group {
+            parts = List.copyOf(parts);
+        }
+
+        /** Whether they are in a coop where they stand, and nothing more of their kind is there. */
+        boolean isIn(Coop coop) {
+            Set<Role> roles = parts.stream().map(Part::role).collect(Collectors.toSet());
+            Bounds room =
+                    parts.stream().map(p -> p.solid().bounds()).reduce(Bounds::with).orElseThrow();
+            List<Part> there =
+                    coop.parts().stream()
+                            .filter(p -> roles.contains(p.role()))
+                            .filter(p -> whole || isWithin(p.solid().bounds(), room))
+                            .toList();
+            return places(there).equals(places(parts));
         }
     }
 
-    private static List<Part> of(Coop coop, Collection<Role> roles) {
-        return coop.parts().stream().filter(p -> roles.contains(p.role())).toList();
+    private static boolean isWithin(Bounds part, Bounds room) {
+        return part.x0().atLeast(room.x0())
+                && part.x1().atMost(room.x1())
+                && part.y0().atLeast(room.y0())
+                && part.y1().atMost(room.y1())
+                && part.z0().atLeast(room.z0())
+                && part.z1().atMost(room.z1());
     }
 
     /** A part by what it is and where; marks follow from what else there is. */
@@ -64,21 +81,27 @@ public record AsBuilt(DesignSpec spec, Set<Role> roles, List<Part> parts) {
                                 p -> new Place(p.role(), p.solid()), Collectors.counting()));
     }
 
-    /** Whether all that stands is in a coop where it stands, and nothing more of its kind. */
-    public boolean isIn(Coop coop) {
-        return places(of(coop, roles)).equals(places(parts));
+    /** All parts that stand. */
+    public List<Part> parts() {
+        return groups.stream().flatMap(g -> g.parts().stream()).toList();
     }
 
-    /** What of it stands otherwise in a coop, and would have to be taken down. */
-    public Set<Role> lostIn(Coop coop) {
-        Set<Role> lost = EnumSet.noneOf(Role.class);
-        for (Role role : roles) {
-            List<Part> mine = parts.stream().filter(p -> p.role() == role).toList();
-            if (!places(mine).equals(places(of(coop, Set.of(role))))) {
-                lost.add(role);
-            }
-        }
-        return lost;
+    /** The steps by which it came to stand. */
+    public Set<String> ids() {
+        return groups.stream().map(Group::id).collect(Collectors.toCollection(TreeSet::new));
+    }
+
+    /** Whether all that stands is in a coop where it stands. */
+    public boolean isIn(Coop coop) {
+        return groups.stream().allMatch(g -> g.isIn(coop));
+    }
+
+    /** The steps whose parts stand otherwise in a coop, and would have to be taken down. */
+    public Set<String> lostIn(Coop coop) {
+        return groups.stream()
+                .filter(g -> !g.isIn(coop))
+                .map(Group::id)
+                .collect(Collectors.toCollection(TreeSet::new));
     }
 
     /** The lengths that cannot change any more, because what stands follows from them. */
@@ -87,8 +110,10 @@ public record AsBuilt(DesignSpec spec, Set<Role> roles, List<Part> parts) {
         spec.lengths()
                 .forEach(
                         (key, length) -> {
-                            if (!isFree(key, length::plus, brief)
-                                    || !isFree(key, length::minus, brief)) {
+                            boolean free =
+                                    isFree(key, length::plus, brief)
+                                            && isFree(key, length::minus, brief);
+                            if (!free) {
                                 fixed.put(key, length);
                             }
                         });
@@ -97,11 +122,14 @@ public record AsBuilt(DesignSpec spec, Set<Role> roles, List<Part> parts) {
 
     /** Whether what stands is the same when a length is nudged; what cannot be built tells no. */
     private boolean isFree(String key, Function<Length, Length> nudged, Brief brief) {
+        return built(spec.with(key, nudged.apply(NUDGE)), brief).map(this::isIn).orElse(true);
+    }
+
+    private static Optional<Coop> built(DesignSpec spec, Brief brief) {
         try {
-            return isIn(CoopBuilder.build(spec.with(key, nudged.apply(NUDGE)), brief));
+            return Optional.of(CoopBuilder.build(spec, brief));
         } catch (Unbuildable e) {
-            // The other way will tell.
-            return true;
+            return Optional.empty();
         }
     }
 }

@@ -1,10 +1,11 @@
 package reliqua.core.project;
 
 import java.util.ArrayList;
-import java.util.EnumSet;
+import java.util.Collections;
 import java.util.List;
 import java.util.Set;
-import reliqua.core.coop.Role;
+import java.util.TreeSet;
+import reliqua.core.build.Step;
 import reliqua.core.cutting.CutMade;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.cutting.WorkPlan;
@@ -14,21 +15,27 @@ import reliqua.core.measure.Sum;
 /**
  * What becomes of work that is done when another design is taken in the middle of it.
  *
- * @param stays what stands and goes into it as it is
- * @param lost what stands and would have to be taken down
+ * @param stays ids of steps whose work goes into it as it is
+ * @param lost ids of steps whose work would have to be taken down
  * @param pieces cut so far
  * @param serving of them, what has a place in it
  */
-public record Adoption(Set<Role> stays, Set<Role> lost, int pieces, int serving) {
+public record Adoption(Set<String> stays, Set<String> lost, int pieces, int serving) {
+    /** Copies the sets. */
+    public Adoption {
+        stays = Set.copyOf(stays);
+        lost = Collections.unmodifiableSortedSet(new TreeSet<>(lost));
+    }
+
     /** For a design that has been planned. */
     public static Adoption of(Project project, Candidate candidate) {
-        Set<Role> stays = EnumSet.noneOf(Role.class);
-        Set<Role> lost = EnumSet.noneOf(Role.class);
+        Set<String> stays = new TreeSet<>();
+        Set<String> lost = new TreeSet<>();
         project.asBuilt()
                 .ifPresent(
                         built -> {
                             lost.addAll(built.lostIn(candidate.coop()));
-                            stays.addAll(built.roles());
+                            stays.addAll(built.ids());
                             stays.removeAll(lost);
                         });
         int pieces = project.cuts().stream().map(CutMade::pieces).mapToInt(List::size).sum();
@@ -64,9 +71,9 @@ public record Adoption(Set<Role> stays, Set<Role> lost, int pieces, int serving)
         return words;
     }
 
-    private static Sum list(Set<Role> roles) {
-        return roles.stream()
-                .map(r -> Sum.of("role." + r.name()))
+    private static Sum list(Set<String> ids) {
+        return ids.stream()
+                .map(Step::nameOf)
                 .reduce((a, b) -> Sum.of("needs.list", a, b))
                 .orElseThrow();
     }

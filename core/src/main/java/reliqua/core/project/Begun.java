@@ -1,14 +1,13 @@
 package reliqua.core.project;
 
-import java.util.EnumSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.Stream;
 import reliqua.core.build.Step;
+import reliqua.core.build.StepParts;
 import reliqua.core.coop.Coop;
-import reliqua.core.coop.Role;
 import reliqua.core.coop.addon.CoopBuilder;
 import reliqua.core.coop.family.Brief;
 import reliqua.core.coop.family.DesignSpec;
@@ -25,13 +24,25 @@ final class Begun {
     }
 
     static Optional<AsBuilt> of(Project project) {
-        Set<Role> on = EnumSet.noneOf(Role.class);
-        Stream.of(Role.values())
-                .filter(r -> project.done().contains(Step.key(r.name())))
-                .forEach(on::add);
-        return project.standing()
-                .map(Project.Chosen::spec)
-                .flatMap(spec -> AsBuilt.of(spec, brief(project, spec), on));
+        if (project.standing().isEmpty()) {
+            return Optional.empty();
+        }
+        DesignSpec spec = project.standing().get().spec();
+        List<AsBuilt.Group> groups =
+                built(project, spec).map(StepParts::of).orElse(List.of()).stream()
+                        .filter(s -> project.done().contains(Step.key(s.id())))
+                        .map(s -> new AsBuilt.Group(s.id(), s.role().isPresent(), s.parts()))
+                        .toList();
+        return groups.isEmpty() ? Optional.empty() : Optional.of(new AsBuilt(spec, groups));
+    }
+
+    /** It may not be built at all for the birds there are now, and says so itself. */
+    private static Optional<Coop> built(Project project, DesignSpec spec) {
+        try {
+            return Optional.of(CoopBuilder.build(spec, brief(project, spec)));
+        } catch (Unbuildable e) {
+            return Optional.empty();
+        }
     }
 
     /** Lengths the keeper has fixed, and those that what stands follows from. */
@@ -41,18 +52,8 @@ final class Begun {
         return fixed;
     }
 
-    /** What stands and would have to be taken down for a design. */
-    static Set<Role> lostIn(Project project, DesignSpec spec) {
-        Optional<AsBuilt> built = of(project);
-        if (built.isEmpty()) {
-            return Set.of();
-        }
-        try {
-            Coop coop = CoopBuilder.build(spec, brief(project, spec));
-            return built.get().lostIn(coop);
-        } catch (Unbuildable e) {
-            // It is not built at all for the birds there are now, and says so itself.
-            return Set.of();
-        }
+    /** Ids of the steps whose work would have to be taken down for a design. */
+    static Set<String> lostIn(Project project, DesignSpec spec) {
+        return of(project).flatMap(b -> built(project, spec).map(b::lostIn)).orElse(Set.of());
     }
 }

@@ -251,7 +251,7 @@ public record Project(
     public Project withChosen(Optional<Chosen> other) {
         Set<String> kept = new TreeSet<>(done);
         other.map(c -> Begun.lostIn(this, c.spec())).orElse(Set.of()).stream()
-                .map(role -> Step.key(role.name()))
+                .map(Step::key)
                 .forEach(kept::remove);
         return draft().done(kept).chosen(other).made();
     }

@@ -1,0 +1,96 @@
+package reliqua.core.build;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import reliqua.core.coop.Coop;
+import reliqua.core.coop.Duty;
+import reliqua.core.coop.Part;
+import reliqua.core.coop.Role;
+import reliqua.core.coop.Stage;
+
+/**
+ * The parts that go on in one step: those of a role, or a wall that is framed flat and tipped up
+ * whole.
+ *
+ * @param id name of the role, or of the wall
+ * @param role of all of them; none of a wall
+ * @param stage of the build
+ * @param parts in their order
+ */
+public record StepParts(String id, Optional<Role> role, Stage stage, List<Part> parts) {
+    /** Fewer are no wall, but something in one. */
+    private static final int LEAST = 3;
+
+    private static final String WALL = "WALL_";
+
+    /** Copies the parts. */
+    public StepParts {
+        parts = List.copyOf(parts);
+    }
+
+    /** The ids of the walls most houses have. */
+    public static List<String> outerWalls() {
+        return Stream.of(Frame.Side.FRONT, Frame.Side.BACK, Frame.Side.LEFT, Frame.Side.RIGHT)
+                .map(side -> WALL + side.name())
+                .toList();
+    }
+
+    /** Of a coop, stage by stage; walls come before what goes on to them. */
+    public static List<StepParts> of(Coop coop) {
+        List<StepParts> all = new ArrayList<>(walls(coop));
+        Set<Part> framed = new HashSet<>();
+        all.forEach(w -> framed.addAll(w.parts()));
+        Map<Role, List<Part>> byRole = new EnumMap<>(Role.class);
+        coop.parts().stream()
+                .filter(p -> !framed.contains(p))
+                .forEach(p -> byRole.computeIfAbsent(p.role(), _ -> new ArrayList<>()).add(p));
+        byRole.forEach(
+                (role, parts) ->
+                        all.add(
+                                new StepParts(
+                                        role.name(), Optional.of(role), role.stage(), parts)));
+        // Stable: within a stage walls stay first.
+        all.sort(java.util.Comparator.comparing(StepParts::stage));
+        return all;
+    }
+
+    private static List<StepParts> walls(Coop coop) {
+        if (coop.that(Duty.Trait.TIPPED_UP).isEmpty()) {
+            return List.of();
+        }
+        Map<Frame.Side, List<Part>> bySide = new EnumMap<>(Frame.Side.class);
+        Set<Part> placed = new HashSet<>();
+        for (Frame frame : Frames.of(coop)) {
+            List<Part> parts =
+                    frame.members().stream()
+                            .map(m -> (Part) m.part())
+                            .filter(p -> p.role().is(Duty.Trait.TIPPED_UP) && placed.add(p))
+                            .toList();
+            bySide.computeIfAbsent(frame.side(), _ -> new ArrayList<>()).addAll(parts);
+        }
+        bySide.values().removeIf(parts -> parts.size() < LEAST || !isWall(parts));
+        List<StepParts> walls = new ArrayList<>();
+        bySide.forEach((side, parts) -> walls.add(wall(side, parts)));
+        return walls;
+    }
+
+    /** Sills and headers alone are not tipped up. */
+    private static boolean isWall(Collection<Part> parts) {
+        return parts.stream().anyMatch(p -> p.role().is(Duty.Trait.AWKWARD));
+    }
+
+    private static StepParts wall(Frame.Side side, List<Part> parts) {
+        return new StepParts(WALL + side.name(), Optional.empty(), Stage.WALLS, parts);
+    }
+
+    List<String> marks() {
+        return parts.stream().map(Part::mark).toList();
+    }
+}
