@@ -1,6 +1,7 @@
 package reliqua.desktop.raise;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -198,10 +199,19 @@ final class BuildPicture extends VBox {
         }
     }
 
-    /** The frames the parts of the step belong to. */
+    /** The frames the parts of the step belong to, that of most of them first. */
     private List<Frame> framesOfStep() {
         List<String> marks = step.orElseThrow().marks();
-        return frames.stream().filter(f -> marks.stream().anyMatch(f::holds)).toList();
+        return frames.stream()
+                .filter(f -> held(f, marks) > 0)
+                .sorted(
+                        Comparator.comparing(
+                                f -> step.orElseThrow().role().isPresent() ? 0 : -held(f, marks)))
+                .toList();
+    }
+
+    private static long held(Frame frame, List<String> marks) {
+        return marks.stream().filter(frame::holds).count();
     }
 
     private void laidOut(Frame shown) {
@@ -209,7 +219,11 @@ final class BuildPicture extends VBox {
                 .set(FramePicture.of(shown, tape, new HashSet<>(step.orElseThrow().marks())));
         List<String> lines = new ArrayList<>();
         lines.add(FrameWords.name(shown, tape) + Texts.get("raise.layout.how"));
-        lines.addAll(FrameWords.of(shown, tape, step.orElseThrow().role().orElseThrow()));
+        lines.addAll(
+                step.orElseThrow()
+                        .role()
+                        .map(role -> FrameWords.of(shown, tape, role))
+                        .orElseGet(() -> FrameWords.of(shown, tape)));
         lines.addAll(FrameWords.rafters(shown, tape));
         words.setText(String.join("\n", lines));
     }
