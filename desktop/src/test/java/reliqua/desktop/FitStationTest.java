@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.TimeoutException;
@@ -130,6 +131,40 @@ class FitStationTest {
                                                 .tryQuery()
                                                 .isPresent()));
         assertThat(window.project()).isEqualTo(before);
+    }
+
+    /** The floor is ticked, then another width is sought: the floor stays what it is. */
+    @Test
+    void whatStandsStaysWhenTheSearchGoesOnAndIsToldWhenItWouldNot(FxRobot robot)
+            throws TimeoutException {
+        DrivenWindow.planned(window.workspace);
+        Length width = width();
+        List<String> floor = List.of("step LEG", "step RIM", "step JOIST", "step DECK");
+        robot.interact(
+                () -> floor.forEach(key -> window.workspace.edit(key, p -> p.tick(key, true))));
+        DrivenWindow.planned(window.workspace);
+        Label becomes = robot.lookup("#becomes").queryAs(Label.class);
+        DrivenWindow.until(becomes::isVisible);
+        assertThat(becomes.getText()).contains("stays as it is");
+
+        robot.interact(() -> robot.lookup("#settle").queryButton().fire());
+        DrivenWindow.planned(window.workspace);
+        assertThat(window.project().chosen()).isEmpty();
+        assertThat(width()).isEqualTo(width);
+
+        robot.interact(
+                () ->
+                        window.workspace.edit(
+                                "untick",
+                                p -> {
+                                    Project undone = p;
+                                    for (String key : floor) {
+                                        undone = undone.tick(key, false);
+                                    }
+                                    return undone;
+                                }));
+        DrivenWindow.planned(window.workspace);
+        DrivenWindow.until(() -> !becomes.isVisible());
     }
 
     @Test

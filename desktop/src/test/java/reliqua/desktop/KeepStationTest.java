@@ -105,6 +105,17 @@ class KeepStationTest {
     }
 
     @Test
+    void aLossIsToldWithItsCauseAndPlaceAndGoesWithUndo(FxRobot robot) throws TimeoutException {
+        DrivenWindow.planned(window.workspace);
+        robot.interact(() -> window.fire("keep-eggs"));
+        DrivenWindow.say(robot, "lost 2 hens to hawk");
+        robot.type(KeyCode.ENTER);
+        DrivenWindow.until(() -> robot.lookup("hawks: lost 2, tries 0").tryQuery().isPresent());
+        DrivenWindow.undo(robot);
+        DrivenWindow.until(() -> robot.lookup("hawks: lost 2, tries 0").tryQuery().isEmpty());
+    }
+
+    @Test
     void weakSpotsAndSeasonsLightUpWhatTheyAreAbout(FxRobot robot) throws TimeoutException {
         DrivenWindow.planned(window.workspace);
         PictureView due = robot.lookup("#keep-picture").queryAs(PictureView.class);

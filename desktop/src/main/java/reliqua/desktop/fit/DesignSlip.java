@@ -62,6 +62,7 @@ final class DesignSlip extends VBox {
         getChildren().addAll(kind, note, lengths);
         fault.managedProperty().bind(fault.textProperty().isNotEmpty());
         settle.setId("settle");
+        becomes.setId("becomes");
         settle.getStyleClass().add("main-button");
         settle.setMaxWidth(Double.MAX_VALUE);
         settle.setOnAction(_ -> settle());
