@@ -46,6 +46,12 @@ final class PracticePhrases {
                             "(?:apron (flat|buried)|(flat|buried) (?:apron|mesh))",
                             (m, _) -> apron(m)),
                     Phrase.of("vents by (bird|floor)", (m, _) -> vents(m)),
+                    Phrase.of(
+                            "(?:leave (?:it |the outside )?|left )?(?:bare|unpainted)",
+                            (_, _) -> finish(Practice.Finish.BARE)),
+                    Phrase.of(
+                            "(?:paint (?:it|the outside)|painted outside)",
+                            (_, _) -> finish(Practice.Finish.PAINTED)),
                     Phrase.of("(?:own )?(floor|run|vents) " + AREA + EACH, PracticePhrases::area),
                     Phrase.of(
                             "(?:own )?(roost|litter) (.+?)(?:" + EACH + ")?",
@@ -99,6 +105,10 @@ final class PracticePhrases {
             }
         }
         return practice(q -> q.withOwn(q.own().withNests(Optional.of(hens))), echo);
+    }
+
+    private static SayEdit.Said finish(Practice.Finish finish) {
+        return practice(q -> q.withFinish(finish), Words.say("say.finish." + finish.name()));
     }
 
     private static SayEdit.Said litter(Matcher m) {

@@ -26,6 +26,7 @@ import reliqua.core.drawing.TicketPicture;
 import reliqua.core.fit.Yards;
 import reliqua.core.flock.BirdClass;
 import reliqua.core.flock.Flock;
+import reliqua.core.flock.Practice;
 import reliqua.core.flock.WhatIf;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
@@ -239,6 +240,15 @@ class ProjectTest {
                                 });
             }
         }
+    }
+
+    @Test
+    void whetherItIsPaintedIsSaidInBothLanguages() {
+        Project bare = applied("left bare", project);
+        assertThat(bare.flock().practice().finish()).isEqualTo(Practice.Finish.BARE);
+        assertThat(applied("sin pintar", project)).isEqualTo(bare);
+        assertThat(applied("paint the outside", bare).flock().practice().finish())
+                .isEqualTo(Practice.Finish.PAINTED);
     }
 
     @Test
