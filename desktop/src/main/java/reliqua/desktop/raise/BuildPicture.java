@@ -240,10 +240,21 @@ final class BuildPicture extends VBox {
         return flat.isSelected()
                 ? Elevation.of(
                         coop,
-                        now.role().map(BuildPicture::side).orElse(Elevation.View.FRONT),
+                        now.role().map(BuildPicture::side).orElseGet(() -> wallSide(coop, lit)),
                         tape,
                         lit)
                 : Oblique.of(coop, corner(), p -> standing.contains(p.mark()), lit);
+    }
+
+    /** A wall is looked at from before it. */
+    private static Elevation.View wallSide(Coop coop, Set<String> lit) {
+        return coop.parts().stream()
+                .filter(part -> lit.contains(part.mark()))
+                .map(part -> part.solid().bounds())
+                .reduce(Bounds::with)
+                .filter(all -> all.depth().compareTo(all.width()) > 0)
+                .map(_ -> Elevation.View.SIDE)
+                .orElse(Elevation.View.FRONT);
     }
 
     /** The side from which such parts are seen best. */
