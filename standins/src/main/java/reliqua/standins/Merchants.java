@@ -173,33 +173,46 @@ public final class Merchants {
 
     private static void meshInches(
             List<Offer> offers, int n, int d, int width, int feet, double price) {
-        Mesh mesh =
-                new Mesh(
-                        Mesh.Kind.WELDED,
-                        Length.inches(n, d),
-                        Length.inches(width),
-                        Length.inches(12L * feet));
         String size = d == 1 ? n + "" : n + "/" + d;
-        offers.add(
-                new Offer(
-                        "SL-mesh-" + n + d + "-" + width + "-" + feet,
-                        "welded mesh " + size + " in, " + width + " in x " + feet + " ft",
-                        mesh,
-                        Money.of(price)));
+        rollInches(
+                offers,
+                Mesh.Kind.WELDED,
+                Length.inches(n, d),
+                width,
+                feet,
+                price,
+                size,
+                "mesh-" + n + d);
     }
 
     private static void nettingInches(
             List<Offer> offers, int aperture, int width, int feet, double price) {
-        Mesh mesh =
-                new Mesh(
-                        Mesh.Kind.HEX_NETTING,
-                        Length.inches(aperture),
-                        Length.inches(width),
-                        Length.inches(12L * feet));
+        rollInches(
+                offers,
+                Mesh.Kind.HEX_NETTING,
+                Length.inches(aperture),
+                width,
+                feet,
+                price,
+                aperture + "",
+                "netting");
+    }
+
+    private static void rollInches(
+            List<Offer> offers,
+            Mesh.Kind kind,
+            Length aperture,
+            int width,
+            int feet,
+            double price,
+            String size,
+            String id) {
+        Mesh mesh = new Mesh(kind, aperture, Length.inches(width), Length.inches(12L * feet));
+        String name = kind == Mesh.Kind.WELDED ? "welded mesh " : "hex netting ";
         offers.add(
                 new Offer(
-                        "SL-netting-" + width + "-" + feet,
-                        "hex netting " + aperture + " in, " + width + " in x " + feet + " ft",
+                        "SL-" + id + "-" + width + "-" + feet,
+                        name + size + " in, " + width + " in x " + feet + " ft",
                         mesh,
                         Money.of(price)));
     }
@@ -278,12 +291,8 @@ public final class Merchants {
                         Length.ofMm(aperture),
                         Length.mm(width),
                         Length.mm(length));
-        offers.add(
-                new Offer(
-                        "SG-mesh-" + Math.round(aperture) + "-" + length,
-                        "welded mesh " + aperture + ", " + width + " x " + length,
-                        mesh,
-                        Money.of(price)));
+        String id = "mesh-" + Math.round(aperture) + "-" + length;
+        rollMetric(offers, mesh, id, "welded mesh " + aperture, price);
     }
 
     private static void nettingMetric(
@@ -294,12 +303,13 @@ public final class Merchants {
                         Length.mm(aperture),
                         Length.mm(width),
                         Length.mm(length));
-        offers.add(
-                new Offer(
-                        "SG-netting-" + length,
-                        "hex netting " + aperture + ", " + width + " x " + length,
-                        mesh,
-                        Money.of(price)));
+        rollMetric(offers, mesh, "netting-" + length, "hex netting " + aperture, price);
+    }
+
+    private static void rollMetric(
+            List<Offer> offers, Mesh mesh, String id, String name, double price) {
+        String sizes = Math.round(mesh.width().toMm()) + " x " + Math.round(mesh.length().toMm());
+        offers.add(new Offer("SG-" + id, name + ", " + sizes, mesh, Money.of(price)));
     }
 
     private static TreeMap<Hardware.Kind, Pack> hardware(

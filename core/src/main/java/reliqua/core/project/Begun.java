@@ -45,10 +45,15 @@ final class Begun {
         }
     }
 
-    /** Lengths the keeper has fixed, and those that what stands follows from. */
+    /** Lengths that what stands follows from. */
+    static Map<String, Length> lengths(Project project) {
+        return of(project).map(b -> b.lengths(brief(project, b.spec()))).orElse(Map.of());
+    }
+
+    /** Those, and what the keeper has fixed of the others. */
     static Map<String, Length> fixed(Project project) {
         Map<String, Length> fixed = new TreeMap<>(project.held());
-        of(project).ifPresent(b -> fixed.putAll(b.lengths(brief(project, b.spec()))));
+        fixed.putAll(lengths(project));
         return fixed;
     }
 

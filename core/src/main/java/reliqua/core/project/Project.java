@@ -256,6 +256,11 @@ public record Project(
         return draft().done(kept).chosen(other).made();
     }
 
+    /** A length that cannot change any more, because something that stands follows from it. */
+    public Optional<Length> built(String key) {
+        return Optional.ofNullable(Begun.lengths(this).get(key));
+    }
+
     /** What stands already, if anything does. */
     public Optional<AsBuilt> asBuilt() {
         return Begun.of(this);

@@ -194,6 +194,11 @@ public final class SayEdit {
         if (!held.isPositive()) {
             return new Said.Unclear(Words.say("say.dimension.zero", dimensionWord(key)));
         }
+        Optional<Length> built = project.built(key).filter(b -> !b.equals(held));
+        if (built.isPresent()) {
+            return new Said.Unclear(
+                    Words.say("say.dimension.built", dimensionWord(key), tape.say(built.get())));
+        }
         return Phrase.change(
                 p -> p.hold(key, held), "say.hold", dimensionWord(key), tape.say(held));
     }

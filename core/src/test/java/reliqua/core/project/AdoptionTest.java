@@ -81,6 +81,17 @@ class AdoptionTest {
     }
 
     @Test
+    void aLengthThatStandsIsNotHeldOtherwise() {
+        Length width = first.spec().width();
+        SayEdit.Said other = SayEdit.read("width " + Math.round(width.toMm() + 100), begun);
+        assertThat(other).isInstanceOf(SayEdit.Said.Unclear.class);
+        assertThat(((SayEdit.Said.Unclear) other).message()).contains("Untick");
+        assertThat(SayEdit.read("front 1500", begun)).isInstanceOf(SayEdit.Said.Change.class);
+        assertThat(bare.built("width")).isEmpty();
+        assertThat(begun.built("width")).contains(width);
+    }
+
+    @Test
     void aSearchInTheMiddleOfABuildTakesTheFloorInAsItIs() {
         FitResult again = fit(begun.withChosen(Optional.empty()).with(AddOn.RUN, true));
         Candidate best = again.best().orElseThrow();

@@ -155,6 +155,15 @@ final class DesignSlip extends VBox {
                 fault.setText(Texts.get("fit.positive"));
                 return;
             }
+            Optional<Length> built = workspace.project().built(name).filter(b -> !b.equals(length));
+            if (built.isPresent()) {
+                fault.setText(
+                        Words.say(
+                                "say.dimension.built",
+                                FitStation.name(name),
+                                tape.say(built.get())));
+                return;
+            }
             fault.setText("");
             workspace.edit(
                     Texts.get("edit.hold", FitStation.name(name), tape.say(length)),

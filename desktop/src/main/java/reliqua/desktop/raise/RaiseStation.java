@@ -214,19 +214,6 @@ public final class RaiseStation implements Station {
                         e -> workspace.tell(Texts.get("file.cannotWrite", Reasons.of(e))));
     }
 
-    /** What is begun is settled on: a search must not move what stands. */
-    private Project settled(Project project) {
-        return project.chosen().isPresent()
-                ? project
-                : workspace
-                        .designs()
-                        .state()
-                        .get()
-                        .design()
-                        .map(d -> project.settledOn(d.candidate()))
-                        .orElse(project);
-    }
-
     private Node line(Step step) {
         CheckBox box = new CheckBox(step.words().words(workspace.tape()));
         box.setId("step-" + step.id());
@@ -238,7 +225,7 @@ public final class RaiseStation implements Station {
                     String key = box.isSelected() ? "edit.done" : "edit.undone";
                     workspace.edit(
                             Texts.get(key, step.name().words(workspace.tape())),
-                            p -> settled(p).tick(step.key(), box.isSelected()));
+                            p -> workspace.settled(p).tick(step.key(), box.isSelected()));
                     Optional.ofNullable(steps.lookup("#step-" + step.id()))
                             .ifPresent(Node::requestFocus);
                 });

@@ -84,7 +84,7 @@ final class TicketBook {
     void wish(CutWish wish, boolean wanted) {
         workspace.edit(
                 Texts.get(wanted ? "edit.wish.piece" : "edit.wish.piece.none", words(wish)),
-                p -> settled(p).wish(wish, wanted));
+                p -> workspace.settled(p).wish(wish, wanted));
     }
 
     /** Two pieces change places: each is to come from where the other would. */
@@ -92,7 +92,8 @@ final class TicketBook {
         workspace.edit(
                 Texts.get("edit.wish.swap", one.mark(), other.mark()),
                 p ->
-                        settled(p)
+                        workspace
+                                .settled(p)
                                 .wish(new CutWish(one.mark(), other.source(), true), true)
                                 .wish(new CutWish(other.mark(), one.source(), true), true));
     }
@@ -135,7 +136,12 @@ final class TicketBook {
                         : Texts.get("edit.cut.spoiled", marks(clear), String.join(", ", spoiled));
         workspace.edit(
                 found.equals(ticket.material()) ? words : Texts.get("edit.cut.split", words),
-                p -> SawLog.cut(settled(p).begun(clear, seams()), ticket, spoiled, found));
+                p ->
+                        SawLog.cut(
+                                workspace.settled(p).begun(clear, seams()),
+                                ticket,
+                                spoiled,
+                                found));
     }
 
     private List<Seam> seams() {
@@ -181,7 +187,7 @@ final class TicketBook {
         if (SawLog.found(before, ticket, found).heap().equals(before.heap())) {
             return Texts.get("saw.measured.not");
         }
-        workspace.edit(words, p -> SawLog.found(settled(p), ticket, found));
+        workspace.edit(words, p -> SawLog.found(workspace.settled(p), ticket, found));
         return "";
     }
 
@@ -193,19 +199,6 @@ final class TicketBook {
         }
         String words = workspace.project().cuts().get(index).taken().id();
         workspace.edit(Texts.get("edit.uncut", words), p -> SawLog.takenBack(p, index).orElse(p));
-    }
-
-    private Project settled(Project project) {
-        if (project.chosen().isPresent()) {
-            return project;
-        }
-        return workspace
-                .designs()
-                .state()
-                .get()
-                .design()
-                .map(d -> project.settledOn(d.candidate()))
-                .orElse(project);
     }
 
     static String marks(Ticket ticket) {

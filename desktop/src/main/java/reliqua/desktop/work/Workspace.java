@@ -152,6 +152,17 @@ public final class Workspace {
         saver.want(next.now());
     }
 
+    /** What is begun is settled on: no search moves what is cut or stands. */
+    public Project settled(Project project) {
+        return project.chosen().isPresent()
+                ? project
+                : designs.state()
+                        .get()
+                        .design()
+                        .map(d -> project.settledOn(d.candidate()))
+                        .orElse(project);
+    }
+
     /** Tells the keeper something. */
     public void tell(String words) {
         notice.set(words);
