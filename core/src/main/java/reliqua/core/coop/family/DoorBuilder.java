@@ -8,9 +8,6 @@ import reliqua.core.measure.Length;
 
 /** The doors of the front: birds' and keeper's, and the board that holds the litter in. */
 final class DoorBuilder {
-    /** It swings out between the jambs. */
-    private static final Length LAP_CLEAR = Length.mm(15);
-
     private final ShedLayout at;
     private final PartsBook book;
     private final Length t;
@@ -42,24 +39,12 @@ final class DoorBuilder {
             return;
         }
         Optional<Length> split = at.doorSplit();
-        Length half = ShedLayout.DOOR_GAP.half();
-        leaf(doorPanel, x0, x1, z0, split.map(s -> s.minus(half)).orElse(z1));
-        if (split.isPresent()) {
-            leaf(doorPanel, x0, x1, split.get().plus(half), z1);
-            lap(split.get());
+        for (TwoLeaves.Leaf leaf : TwoLeaves.leaves(z0, z1, split)) {
+            leaf(doorPanel, x0, x1, leaf.from(), leaf.to());
         }
-    }
-
-    /** Behind the joint of two leaves, on the lower one: it keeps draught and noses out. */
-    private void lap(Length split) {
-        Length half = at.trim().width().half();
-        Length x0 = at.door().from().plus(LAP_CLEAR);
-        Length x1 = at.door().to().minus(LAP_CLEAR);
-        book.stick(
-                Role.LEAF_LAP,
-                at.trim(),
-                x1.minus(x0),
-                Solid.box(x0, x1, Length.ZERO, tt, split.minus(half), split.plus(half)));
+        if (split.isPresent()) {
+            TwoLeaves.lap(book, at.trim(), at.door().from(), at.door().to(), split.get());
+        }
     }
 
     private void leaf(String doorPanel, Length x0, Length x1, Length z0, Length z1) {

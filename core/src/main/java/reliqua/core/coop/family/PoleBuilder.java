@@ -2,6 +2,7 @@ package reliqua.core.coop.family;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import reliqua.core.coop.Axis;
 import reliqua.core.coop.Corner;
 import reliqua.core.coop.Opening;
@@ -40,7 +41,7 @@ final class PoleBuilder {
         this.t = board.thickness();
     }
 
-    void build() {
+    void build() throws Unbuildable {
         posts();
         plates();
         girts();
@@ -48,7 +49,9 @@ final class PoleBuilder {
         at.pens().forEach(this::frontBoards);
         plainBoards(at.depth, at.roof.rafterBottom(at.depth.plus(t)).min(at.roof.backTop()));
         sideBoards();
-        at.pens().forEach(this::doors);
+        for (PoleLayout.Pen pen : at.pens()) {
+            doors(pen);
+        }
         skirt();
         at.penWall().ifPresent(x -> new PenWall(at, x, book).build());
     }
@@ -229,7 +232,7 @@ final class PoleBuilder {
         }
     }
 
-    private void doors(PoleLayout.Pen pen) {
+    private void doors(PoleLayout.Pen pen) throws Unbuildable {
         new PopDoorBuilder(at.popHole(pen), book).build();
         book.opening(
                 Opening.inFront(
@@ -245,6 +248,20 @@ final class PoleBuilder {
         Length x1 = pen.doorTo().plus(inset);
         Length z0 = at.doorBottom().minus(inset);
         Length z1 = at.doorTop().plus(inset);
+        Optional<Length> split = at.doorSplit();
+        for (TwoLeaves.Leaf leaf : TwoLeaves.leaves(z0, z1, split)) {
+            leaf(x0, x1, leaf.from(), leaf.to());
+        }
+        Length joint = split.orElse(at.doorTop());
+        doorway(pen, at.doorBottom(), joint);
+        if (split.isPresent()) {
+            doorway(pen, joint, at.doorTop());
+            Section trim = at.c.section(Choices.Group.TRIM);
+            TwoLeaves.lap(book, trim, pen.doorFrom(), pen.doorTo(), joint);
+        }
+    }
+
+    private void leaf(Length x0, Length x1, Length z0, Length z1) {
         for (BoardRow.Board row : BoardRow.of(x0, x1, board.width())) {
             book.stick(
                     Role.LEAF_BOARD,
@@ -255,14 +272,17 @@ final class PoleBuilder {
         Section trim = at.c.section(Choices.Group.TRIM);
         Length face = t.plus(trim.thickness()).negated();
         new BracedLeaf(book, trim, at.c.step()).build(Role.DOOR_FRAME, x0, x1, z0, z1, face);
+    }
+
+    private void doorway(PoleLayout.Pen pen, Length from, Length to) {
         book.opening(
                 Opening.inFront(
                         Opening.Kind.CLEAN_OUT_DOOR,
                         pen.doorFrom(),
                         pen.doorTo(),
                         Length.ZERO,
-                        at.doorBottom(),
-                        at.doorTop(),
+                        from,
+                        to,
                         Length.ZERO));
     }
 

@@ -50,6 +50,7 @@ final class PoleHouse implements CoopFamily {
     public Set<AddOn> addOns() {
         Set<AddOn> all = EnumSet.copyOf(AddOn.OF_HOUSES);
         all.add(AddOn.TWO_PENS);
+        all.add(AddOn.TWO_LEAF_DOOR);
         return all;
     }
 

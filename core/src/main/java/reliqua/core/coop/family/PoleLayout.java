@@ -40,6 +40,7 @@ final class PoleLayout {
     final Length width;
     final Length depth;
     final SingleSlope roof;
+    private final boolean twoLeaf;
     private final boolean twoPens;
 
     /**
@@ -83,6 +84,7 @@ final class PoleLayout {
                         Length.ZERO,
                         needs,
                         c);
+        this.twoLeaf = spec.addOns().contains(AddOn.TWO_LEAF_DOOR);
         this.twoPens = spec.addOns().contains(AddOn.TWO_PENS);
         roof.check();
         Unbuildable.unless(
@@ -201,6 +203,17 @@ final class PoleLayout {
     /** Underside of the girts half way up. */
     Length middleGirt() {
         return roof.backTop().half().max(popTop().plus(girt().thickness())).ceilTo(c.step());
+    }
+
+    /**
+     * Where the doors are sawn across, if they have two leaves.
+     *
+     * @throws Unbuildable when they are too low for that
+     */
+    Optional<Length> doorSplit() throws Unbuildable {
+        return twoLeaf
+                ? Optional.of(TwoLeaves.split(doorBottom(), doorTop(), c.step()))
+                : Optional.empty();
     }
 
     Length doorBottom() {

@@ -41,11 +41,6 @@ final class ShedLayout {
     private static final Length NEST_OPENING_HIGH = Length.mm(230);
     private static final Length LEDGER_WITHOUT_NESTS = Length.mm(400);
 
-    /** A hen does not look over it, and the keeper steps in with a bucket by leaning. */
-    private static final Length LOWER_LEAF = Length.mm(760);
-
-    private static final Length UPPER_LEAF_LEAST = Length.mm(400);
-
     private static final Length LID_ABOVE_OPENING = Length.mm(50);
 
     final ShedDimensions d;
@@ -299,11 +294,7 @@ final class ShedLayout {
             return Optional.empty();
         }
         Unbuildable.unless(leaf.isEmpty(), Sum.of("family.leafFound"));
-        Length split = doorBottom().plus(LOWER_LEAF).floorTo(c.step());
-        Unbuildable.unless(
-                doorTop().minus(split).atLeast(UPPER_LEAF_LEAST),
-                Sum.of("family.leafLow", doorTop().minus(doorBottom())));
-        return Optional.of(split);
+        return Optional.of(TwoLeaves.split(doorBottom(), doorTop(), c.step()));
     }
 
     Length doorBottom() {
