@@ -30,9 +30,12 @@ class RemediesTest {
     /** A light house where it blows, settled on. */
     private static Project project;
 
+    private static Design design;
+
     @BeforeAll
     static void settle() throws Unbuildable {
         project = settled();
+        design = derived(project);
     }
 
     private static Project settled() throws Unbuildable {
@@ -46,7 +49,6 @@ class RemediesTest {
     /** Where the floor is deeper than an arm, the house is made less deep as well. */
     @Test
     void aBackThatOpensBringsEveryCornerWithinReach() throws Unbuildable {
-        Design design = derived(project);
         assertThat(unmet(design)).contains("reach");
         Remedies.Remedy hatch =
                 Remedies.of(project, design, Progress.NONE).stream()
@@ -66,7 +68,6 @@ class RemediesTest {
 
     @Test
     void aPressOnARemedyMendsItsFindingForWhatItSaid() throws Unbuildable {
-        Design design = derived(project);
         assertThat(unmet(design)).contains("wind");
         Remedies.Remedy stakes =
                 Remedies.of(project, design, Progress.NONE).stream()
@@ -103,7 +104,6 @@ class RemediesTest {
 
     @Test
     void nothingIsOfferedThatDoesNotMend() throws Unbuildable {
-        Design design = derived(project);
         for (Remedies.Remedy remedy : Remedies.of(project, design, Progress.NONE)) {
             Design after = derived(remedy.edit().change().apply(project));
             assertThat(unmet(after)).doesNotContain(remedy.rule());
@@ -113,7 +113,6 @@ class RemediesTest {
 
     @Test
     void whenStoppedItAnswersWithWhatItHas() throws Unbuildable {
-        assertThat(Remedies.of(project, derived(project), Progress.stoppedBy(() -> true)))
-                .isEmpty();
+        assertThat(Remedies.of(project, design, Progress.stoppedBy(() -> true))).isEmpty();
     }
 }
