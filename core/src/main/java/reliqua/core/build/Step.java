@@ -3,6 +3,7 @@ package reliqua.core.build;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import reliqua.core.buy.Fixing;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Stage;
 import reliqua.core.measure.Sum;
@@ -14,6 +15,7 @@ import reliqua.core.measure.Sum;
  * @param role whose parts go on; none where nothing does
  * @param stage of the build
  * @param marks of those parts
+ * @param fixings what is driven or brushed on then
  * @param minutes about
  * @param twoPeople whether a lift is too heavy or too awkward for one
  * @param dries whether all is left alone until the day after
@@ -25,14 +27,16 @@ public record Step(
         Optional<Role> role,
         Stage stage,
         List<String> marks,
+        List<Fixing> fixings,
         int minutes,
         boolean twoPeople,
         boolean dries,
         Optional<Sum> check,
         Optional<String> caution) {
-    /** Copies the marks. */
+    /** Copies the lists. */
     public Step {
         marks = List.copyOf(marks);
+        fixings = List.copyOf(fixings);
     }
 
     /** What it is called in a word or two: the parts, or the work. */
@@ -53,7 +57,7 @@ public record Step(
 
     /** The same in other minutes. */
     Step taking(int other) {
-        return new Step(id, role, stage, marks, other, twoPeople, dries, check, caution);
+        return new Step(id, role, stage, marks, fixings, other, twoPeople, dries, check, caution);
     }
 
     /** Name by which it is ticked: steps keep it when the design changes. */

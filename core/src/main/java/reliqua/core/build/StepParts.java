@@ -2,6 +2,7 @@ package reliqua.core.build;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
@@ -57,7 +58,7 @@ public record StepParts(String id, Optional<Role> role, Stage stage, List<Part> 
                                 new StepParts(
                                         role.name(), Optional.of(role), role.stage(), parts)));
         // Stable: within a stage walls stay first.
-        all.sort(java.util.Comparator.comparing(StepParts::stage));
+        all.sort(Comparator.comparing(StepParts::stage));
         return all;
     }
 

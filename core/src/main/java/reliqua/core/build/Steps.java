@@ -11,6 +11,7 @@ import reliqua.core.buy.Fixings;
 import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Duty;
+import reliqua.core.coop.Joints;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Stage;
 import reliqua.core.coop.Weights;
@@ -34,12 +35,13 @@ public final class Steps {
     /** The same with what is driven counted already. */
     public static List<Step> of(Coop coop, Weight lift, List<Fixing> fixings) {
         List<StepParts> all = StepParts.of(coop);
+        List<Joints.Joint> joints = Joints.of(coop);
         List<Step> steps = new ArrayList<>();
         for (Stage stage : Stage.values()) {
             tasks(coop, fixings, stage, true).forEach(steps::add);
             all.stream()
                     .filter(each -> each.stage() == stage)
-                    .map(each -> step(each, coop, lift, fixings))
+                    .map(each -> step(each, coop, lift, driven(each, joints, fixings)))
                     .forEach(steps::add);
             tasks(coop, fixings, stage, false).forEach(steps::add);
         }
@@ -49,10 +51,10 @@ public final class Steps {
     private static Stream<Step> tasks(Coop coop, List<Fixing> fixings, Stage stage, boolean first) {
         return Arrays.stream(Task.values())
                 .filter(t -> t.stage() == stage && t.isFirst() == first && t.isFor(coop, fixings))
-                .map(t -> t.step(coop));
+                .map(t -> t.step(coop, fixings));
     }
 
-    private static Step step(StepParts each, Coop coop, Weight lift, List<Fixing> fixings) {
+    private static Step step(StepParts each, Coop coop, Weight lift, List<Fixing> driven) {
         List<Part> parts = each.parts();
         boolean heavy = parts.stream().anyMatch(p -> Weights.of(p) > lift.toKilograms());
         List<Duty> duties = parts.stream().map(p -> p.role().duty()).distinct().toList();
@@ -61,17 +63,24 @@ public final class Steps {
                 each.role(),
                 each.stage(),
                 each.marks(),
-                StepTime.minutes(parts, driven(each, coop, fixings)),
+                driven,
+                StepTime.minutes(parts, driven),
                 heavy || duties.stream().anyMatch(d -> d.is(Duty.Trait.AWKWARD)),
                 false,
                 each.role().isPresent() ? check(duties.getFirst(), coop) : wall(parts),
                 duties.stream().flatMap(d -> d.caution().stream()).findFirst());
     }
 
-    private static List<Fixing> driven(StepParts each, Coop coop, List<Fixing> fixings) {
+    /** What is brushed on has steps of its own. */
+    private static List<Fixing> driven(
+            StepParts each, List<Joints.Joint> joints, List<Fixing> fixings) {
         return each.role()
-                .map(role -> fixings.stream().filter(f -> f.on() == role).toList())
-                .orElseGet(() -> Fixings.on(coop, Set.copyOf(each.marks())));
+                .map(
+                        role ->
+                                fixings.stream()
+                                        .filter(f -> f.on() == role && !f.where().isBrushed())
+                                        .toList())
+                .orElseGet(() -> Fixings.on(joints, Set.copyOf(each.marks())));
     }
 
     /** Level walls are true when both diagonals are alike; others when they are plumb. */

@@ -44,7 +44,12 @@ enum Task {
 
         @Override
         boolean isFor(Coop coop, List<Fixing> fixings) {
-            return isBrushed(fixings, Hardware.Kind.PRESERVER);
+            return !brushed(fixings).isEmpty();
+        }
+
+        @Override
+        List<Fixing> brushed(List<Fixing> fixings) {
+            return of(fixings, Hardware.Kind.PRESERVER);
         }
     },
     /** Before mesh is in the way of the brush. */
@@ -56,7 +61,12 @@ enum Task {
 
         @Override
         boolean isFor(Coop coop, List<Fixing> fixings) {
-            return isBrushed(fixings, Hardware.Kind.PAINT);
+            return !brushed(fixings).isEmpty();
+        }
+
+        @Override
+        List<Fixing> brushed(List<Fixing> fixings) {
+            return of(fixings, Hardware.Kind.PAINT);
         }
     },
     /** The birds' first night. */
@@ -103,6 +113,11 @@ enum Task {
         return Optional.empty();
     }
 
+    /** What of all there is to put on is brushed on now. */
+    List<Fixing> brushed(List<Fixing> fixings) {
+        return List.of();
+    }
+
     Stage stage() {
         return stage;
     }
@@ -113,12 +128,13 @@ enum Task {
     }
 
     /** It is left alone until the day after. */
-    Step step(Coop coop) {
+    Step step(Coop coop, List<Fixing> fixings) {
         return new Step(
                 name(),
                 Optional.empty(),
                 stage,
                 List.of(),
+                brushed(fixings),
                 minutes(coop),
                 false,
                 dries,
@@ -126,7 +142,7 @@ enum Task {
                 Optional.of("task." + name() + ".caution"));
     }
 
-    private static boolean isBrushed(List<Fixing> fixings, Hardware.Kind kind) {
-        return fixings.stream().anyMatch(f -> f.kind() == kind);
+    private static List<Fixing> of(List<Fixing> fixings, Hardware.Kind kind) {
+        return fixings.stream().filter(f -> f.kind() == kind).toList();
     }
 }

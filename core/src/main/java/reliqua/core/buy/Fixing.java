@@ -46,7 +46,12 @@ public record Fixing(
         /** Painted: outside of walls, doors, nests and ramp. */
         OUTSIDE,
         /** Preserved: cut ends, and wood that meets the ground. */
-        ENDS
+        ENDS;
+
+        /** Whether it is put on with a brush, when all else is on. */
+        public boolean isBrushed() {
+            return this == OUTSIDE || this == ENDS;
+        }
     }
 
     private static final List<Length> MILLIMETRES =

@@ -64,12 +64,10 @@ public final class Fixings {
         return fixings.sorted();
     }
 
-    /** What is driven when some parts go on, into them and what is there before them. */
-    public static List<Fixing> on(Coop coop, Set<String> marks) {
+    /** Of all joints, what is driven when some parts go on: into them and what is there already. */
+    public static List<Fixing> on(List<Joints.Joint> joints, Set<String> marks) {
         Fixings fixings = new Fixings();
-        Joints.of(coop).stream()
-                .filter(j -> marks.contains(j.second().mark()))
-                .forEach(fixings::joint);
+        joints.stream().filter(j -> marks.contains(j.second().mark())).forEach(fixings::joint);
         return fixings.sorted();
     }
 

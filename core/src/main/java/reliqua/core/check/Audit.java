@@ -254,11 +254,15 @@ final class Audit {
     private void edge() {
         Set<Predator> diggers = those(Predator::digs);
         boolean ground =
-                coop.zones().stream().anyMatch(z -> z.floorHeight().atMost(RAISED))
+                coop.zones().stream()
+                                .filter(z -> z.kind() != Zone.Kind.YARD)
+                                .anyMatch(z -> z.floorHeight().atMost(RAISED))
                         || !coop.that(Trait.CLOSES_BELOW).isEmpty();
         List<String> apron = coop.that(Trait.LIES_OUT).stream().map(Part::mark).toList();
+        // Posts and stakes go deeper, and stop nobody.
         boolean buried =
                 coop.parts().stream()
+                        .filter(p -> p instanceof MeshPart)
                         .anyMatch(p -> p.solid().bounds().z0().compareTo(Length.mm(-100)) < 0);
         if (!ground || diggers.isEmpty()) {
             return;
@@ -275,7 +279,12 @@ final class Audit {
 
     /** Flat on the ground, all round. */
     private Mending apron(Length aperture) {
-        Bounds all = coop.bounds();
+        Bounds all =
+                coop.parts().stream()
+                        .filter(p -> !p.role().is(Trait.LIES_OUT) && !p.role().is(Trait.BY_DAY))
+                        .map(p -> p.solid().bounds())
+                        .reduce(Bounds::with)
+                        .orElseThrow();
         Length round = all.width().plus(all.depth()).times(2).plus(APRON.times(4));
         return mendings.strips(round, APRON, aperture);
     }

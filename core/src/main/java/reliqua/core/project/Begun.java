@@ -46,19 +46,22 @@ final class Begun {
     }
 
     /** Lengths that what stands follows from. */
-    static Map<String, Length> lengths(Project project) {
-        return of(project).map(b -> b.lengths(brief(project, b.spec()))).orElse(Map.of());
+    static Map<String, Length> lengths(Project project, Optional<AsBuilt> built) {
+        return built.map(b -> b.lengths(brief(project, b.spec()))).orElse(Map.of());
     }
 
     /** Those, and what the keeper has fixed of the others. */
-    static Map<String, Length> fixed(Project project) {
+    static Map<String, Length> fixed(Project project, Optional<AsBuilt> built) {
         Map<String, Length> fixed = new TreeMap<>(project.held());
-        fixed.putAll(lengths(project));
+        fixed.putAll(lengths(project, built));
         return fixed;
     }
 
     /** Ids of the steps whose work would have to be taken down for a design. */
     static Set<String> lostIn(Project project, DesignSpec spec) {
+        if (project.standing().filter(s -> s.spec().equals(spec)).isPresent()) {
+            return Set.of();
+        }
         return of(project).flatMap(b -> built(project, spec).map(b::lostIn)).orElse(Set.of());
     }
 }

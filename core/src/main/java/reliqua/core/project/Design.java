@@ -94,11 +94,7 @@ public record Design(Candidate candidate, Bill bill, List<Step> steps) {
 
     /** The screws, staples and hinges of a step, by the lengths a shop has. */
     public List<Fixing> fixings(Step step, UnitSystem system) {
-        List<Fixing> driven =
-                step.role().isPresent()
-                        ? bill.fixings().stream().filter(f -> step.role().get() == f.on()).toList()
-                        : Fixings.on(candidate.coop(), Set.copyOf(step.marks()));
-        return Fixings.byLength(driven, system);
+        return Fixings.byLength(step.fixings(), system);
     }
 
     /** The parts that stand when a step is done: its own, and those of all before it. */

@@ -258,7 +258,7 @@ public record Project(
 
     /** A length that cannot change any more, because something that stands follows from it. */
     public Optional<Length> built(String key) {
-        return Optional.ofNullable(Begun.lengths(this).get(key));
+        return Optional.ofNullable(Begun.lengths(this, asBuilt()).get(key));
     }
 
     /** What stands already, if anything does. */
@@ -540,6 +540,7 @@ public record Project(
 
     /** What a search for this project starts from. */
     public FitRequest fitRequest() {
+        Optional<AsBuilt> built = asBuilt();
         return new FitRequest(
                 kind(),
                 builtNeeds(),
@@ -549,9 +550,9 @@ public record Project(
                 heap,
                 prices,
                 builtOn(),
-                Begun.fixed(this),
+                Begun.fixed(this, built),
                 cuts,
-                asBuilt(),
+                built,
                 1);
     }
 }

@@ -16,6 +16,7 @@ import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Duty;
 import reliqua.core.coop.Houses;
+import reliqua.core.coop.Joints;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Stage;
@@ -97,17 +98,30 @@ class StepPartsTest {
         for (String id : StepParts.outerWalls()) {
             StepParts wall = find(coop, id);
             wall.parts().forEach(p -> roles.add(p.role()));
-            byWall += count(Fixings.on(coop, Set.copyOf(wall.marks())));
+            byWall += count(Fixings.on(Joints.of(coop), Set.copyOf(wall.marks())));
         }
         int byRole =
                 count(
                         Fixings.of(coop, Practice.Finish.BARE).stream()
                                 .filter(f -> roles.contains(f.on()))
-                                .filter(f -> f.where() != Fixing.Where.ENDS)
+                                .filter(f -> !f.where().isBrushed())
                                 .toList());
         assertThat(byWall).isPositive();
         // Fractions of a screw are rounded up once more for each wall and length.
         assertThat(byWall).isBetween(byRole, byRole + 16);
+    }
+
+    /** Paint and preserver belong to their own steps, not to the first part that gets them. */
+    @Test
+    void allThatIsNeededIsPutOnInOneStep() {
+        List<Step> steps = Steps.of(Houses.ordinary(), Keeper.Body.MIDDLING.lift());
+        assertThat(steps)
+                .filteredOn(s -> s.fixings().stream().anyMatch(f -> f.where().isBrushed()))
+                .extracting(Step::id)
+                .containsExactly("PRIME", "PAINT");
+        int all = count(Fixings.of(Houses.ordinary(), Practice.Finish.PAINTED));
+        int bySteps = steps.stream().mapToInt(s -> count(s.fixings())).sum();
+        assertThat(bySteps).isBetween(all, all + 16);
     }
 
     private static int count(List<Fixing> fixings) {

@@ -8,8 +8,12 @@ import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import reliqua.core.coop.Coop;
+import reliqua.core.coop.Duty;
 import reliqua.core.coop.Houses;
 import reliqua.core.coop.Part;
+import reliqua.core.coop.family.AddOn;
+import reliqua.core.coop.family.CoopFamily;
+import reliqua.core.coop.family.Families;
 import reliqua.core.flock.Predator;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
@@ -59,6 +63,31 @@ class AuditTest {
                 .extracting(s -> s.what().key())
                 .anyMatch(k -> k.equals("audit.open") || k.equals("audit.cover"));
         assertThat(spots).noneMatch(s -> s.what().key().startsWith("audit.edge"));
+    }
+
+    /** Mesh against digging goes round house and run alone, and stakes are none. */
+    @Test
+    void aYardAsksForNoApronOfItsOwn() {
+        CoopFamily raised = Families.find("raised").orElseThrow();
+        Coop all =
+                Houses.random(raised, Set.of(AddOn.RUN, AddOn.YARD, AddOn.ANCHORS), new Random(9));
+        Coop open = without(without(all, Duty.Trait.LIES_OUT), Duty.Trait.CLOSES_BELOW);
+        Coop bare = without(open, Duty.Trait.BY_DAY);
+        assertThat(open.parts()).hasSizeGreaterThan(bare.parts().size());
+        assertThat(round(open)).isPositive().isEqualTo(round(bare));
+    }
+
+    private static Coop without(Coop coop, Duty.Trait trait) {
+        List<Part> left = coop.parts().stream().filter(p -> !p.role().is(trait)).toList();
+        return new Coop(left, coop.openings(), coop.zones(), coop.measures());
+    }
+
+    private static double round(Coop coop) {
+        return WeakSpot.of(coop, Set.of(Predator.FOX)).stream()
+                .filter(s -> s.what().key().equals("audit.edge"))
+                .flatMap(s -> s.mending().parts().stream())
+                .mapToDouble(p -> ((Part.MeshPart) p).length().toMetres())
+                .sum();
     }
 
     @Test

@@ -1,8 +1,10 @@
 package reliqua.desktop.fit;
 
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import reliqua.core.fit.Candidate;
 import reliqua.core.project.Adoption;
+import reliqua.core.project.Project;
 import reliqua.desktop.work.Workspace;
 
 /** Settles on a design, and tells what becomes of work that is done. */
@@ -11,8 +13,14 @@ final class Adopting {
 
     /** In the words of the undo list. */
     static void settle(Workspace workspace, Candidate house, String words) {
+        take(workspace, house, words, p -> p.settledOn(house));
+    }
+
+    /** A change by which a house is taken: settled on, or come back to. */
+    static void take(
+            Workspace workspace, Candidate house, String words, UnaryOperator<Project> change) {
         Adoption becomes = Adoption.of(workspace.project(), house);
-        workspace.edit(words, p -> p.settledOn(house));
+        workspace.edit(words, change);
         if (becomes.isTold()) {
             workspace.tell(words(becomes, workspace));
         }

@@ -286,7 +286,7 @@ final class BesideView extends VBox {
     private void settle(Other other, Design design) {
         String words = Texts.get("edit.settle", other.name());
         if (other.kept()) {
-            workspace.edit(words, p -> p.backTo(other.name()));
+            Adopting.take(workspace, design.candidate(), words, p -> p.backTo(other.name()));
         } else {
             Adopting.settle(workspace, design.candidate(), words);
         }
