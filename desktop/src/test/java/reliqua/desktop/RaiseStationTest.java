@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.util.concurrent.TimeoutException;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.Slider;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -14,7 +16,9 @@ import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import reliqua.core.drawing.Picture;
+import reliqua.core.keep.Happening;
 import reliqua.core.project.Design;
+import reliqua.core.project.Project;
 import reliqua.desktop.paint.PictureView;
 
 /** The build in the real window: played, turned, measured. */
@@ -112,5 +116,37 @@ class RaiseStationTest {
         assertThat(window.workspace.project().note(key).minutes()).isEqualTo(900);
         robot.interact(() -> window.workspace.undo());
         assertThat(window.workspace.project().note(key).isEmpty()).isTrue();
+    }
+
+    @Test
+    void whatStandsIsBuiltOnToFromTheMenu(FxRobot robot) throws TimeoutException {
+        DrivenWindow.planned(window.workspace);
+        Design design = window.workspace.designs().state().get().design().orElseThrow();
+        MenuButton menu = robot.lookup("#menu").queryAs(MenuButton.class);
+        MenuItem extend =
+                menu.getItems().stream()
+                        .filter(item -> "menu.extend".equals(item.getId()))
+                        .findFirst()
+                        .orElseThrow();
+        robot.interact(menu::show);
+        assertThat(extend.isDisable()).as("nothing stands").isTrue();
+        String key = design.steps().getFirst().key();
+        robot.interact(
+                () -> {
+                    menu.hide();
+                    window.workspace.edit(
+                            "step", p -> p.settledOn(design.candidate()).tick(key, true));
+                });
+        String before = window.workspace.project().name();
+        robot.interact(menu::show);
+        assertThat(extend.isDisable()).isFalse();
+        robot.interact(extend::fire);
+        Project extended = window.workspace.project();
+        assertThat(extended.name()).isNotEqualTo(before).startsWith(before);
+        assertThat(extended.done()).contains(key);
+        assertThat(extended.book().log())
+                .as("what to do otherwise")
+                .isNotEmpty()
+                .allMatch(e -> e.what() instanceof Happening.NextTime);
     }
 }

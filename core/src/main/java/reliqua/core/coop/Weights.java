@@ -67,11 +67,15 @@ public final class Weights {
         };
     }
 
-    /** Of all that stands; what lies out on the ground does not hold a coop down. */
+    /**
+     * Of all that stands; what lies out on the ground does not hold a coop down, nor does a yard
+     * that stands by itself.
+     */
     public static Weight of(Collection<Part> parts) {
         return Weight.ofKilograms(
                 parts.stream()
                         .filter(p -> !p.role().is(Duty.Trait.LIES_OUT))
+                        .filter(p -> !p.role().is(Duty.Trait.BY_DAY))
                         .mapToDouble(Weights::of)
                         .sum());
     }

@@ -13,6 +13,7 @@ import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
+import reliqua.core.coop.Stage;
 import reliqua.core.coop.addon.CoopBuilder;
 import reliqua.core.coop.family.Brief;
 import reliqua.core.coop.family.DesignSpec;
@@ -46,6 +47,11 @@ public record AsBuilt(DesignSpec spec, List<Group> groups) {
         /** Copies the parts. */
         public Group {
             parts = List.copyOf(parts);
+        }
+
+        /** Whether they are stapled or pegged on, and come off whole. */
+        boolean comesOff() {
+            return parts.stream().allMatch(p -> p.role().stage() == Stage.MESH);
         }
 
         /** Whether they are in a coop where they stand, and nothing more of their kind is there. */
@@ -91,9 +97,12 @@ public record AsBuilt(DesignSpec spec, List<Group> groups) {
         return groups.stream().map(Group::id).collect(Collectors.toCollection(TreeSet::new));
     }
 
-    /** Whether all that stands is in a coop where it stands. */
+    /**
+     * Whether all that stands is in a coop where it stands. Mesh need not be: it comes off whole
+     * and goes on again elsewhere, so that a run can be built on to a coop that stands.
+     */
     public boolean isIn(Coop coop) {
-        return groups.stream().allMatch(g -> g.isIn(coop));
+        return groups.stream().allMatch(g -> g.comesOff() || g.isIn(coop));
     }
 
     /** The steps whose parts stand otherwise in a coop, and would have to be taken down. */

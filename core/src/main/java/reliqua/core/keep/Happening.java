@@ -20,6 +20,14 @@ public sealed interface Happening {
         UNKNOWN
     }
 
+    /** Whether it tells that birds live in the coop; what is bought or noted before does not. */
+    default boolean isOfUse() {
+        return switch (this) {
+            case Paid _, Weather _, Seen _, Note _, NextTime _ -> false;
+            default -> true;
+        };
+    }
+
     /** Eggs collected, some of them cracked or soft. */
     record Eggs(int count, int cracked) implements Happening {
         /** Refuses counts that cannot be. */

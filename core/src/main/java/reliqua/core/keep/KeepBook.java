@@ -66,7 +66,7 @@ public record KeepBook(
         putOff = Collections.unmodifiableMap(off);
     }
 
-    /** With more lines; the first line of all is taken for the day birds moved in. */
+    /** With more lines. */
     public KeepBook plus(List<Entry> entries) {
         List<Entry> all = new ArrayList<>(log);
         all.addAll(entries);
@@ -120,9 +120,13 @@ public record KeepBook(
         return new KeepBook(since, vessels, log, off, costing, builtFor);
     }
 
-    /** The first day of keeping: the one that was told, else that of the first line. */
+    /**
+     * The first day of keeping: the one that was told, else that of the first line that tells of
+     * birds in the coop.
+     */
     public Optional<LocalDate> start() {
-        return since.or(() -> log.stream().findFirst().map(Entry::day));
+        return since.or(
+                () -> log.stream().filter(e -> e.what().isOfUse()).findFirst().map(Entry::day));
     }
 
     /** When a chore was done last. */

@@ -162,6 +162,17 @@ public record Project(
                 .withBook(KeepBook.EMPTY.plus(book.of(Happening.NextTime.class)));
     }
 
+    /**
+     * The same coop as it stands, to be built on to: what is built, cut and left of the heap goes
+     * on, and no length that follows from it can change. Its log stays with the coop it is of.
+     */
+    public Project extending(String other) {
+        return draft().name(other)
+                .story(List.of())
+                .book(KeepBook.EMPTY.plus(book.of(Happening.NextTime.class)))
+                .made();
+    }
+
     private ProjectDraft draft() {
         return new ProjectDraft(this);
     }

@@ -130,6 +130,11 @@ final class ProjectDraft {
         return this;
     }
 
+    ProjectDraft name(String other) {
+        name = other;
+        return this;
+    }
+
     ProjectDraft story(List<Told> other) {
         story = other;
         return this;

@@ -45,6 +45,16 @@ class UpkeepTest {
     }
 
     @Test
+    void nothingIsLateThatWasBoughtForBeforeBirdsMovedIn() {
+        KeepBook before = Kept.book(90, "hinges 12.00").plus(Kept.said(60, "note: ask about wire"));
+
+        assertThat(before.log()).hasSize(2);
+        assertThat(due(before, Chore.WASH_DRINKERS, TODAY).state()).isNotEqualTo(Due.State.OVERDUE);
+        KeepBook inUse = before.plus(Kept.said(30, "6 eggs"));
+        assertThat(due(inUse, Chore.WASH_DRINKERS, TODAY).state()).isEqualTo(Due.State.OVERDUE);
+    }
+
+    @Test
     void canBePutOffUntilItIsDone() {
         KeepBook late = KeepBook.EMPTY.since(TODAY.minusDays(60));
         KeepBook off = late.puttingOff(Chore.APRON, TODAY.plusDays(7));

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import reliqua.core.build.Step;
@@ -14,6 +15,7 @@ import reliqua.core.build.StepParts;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
+import reliqua.core.coop.Stage;
 import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.Families;
 import reliqua.core.cutting.Progress;
@@ -142,5 +144,23 @@ class AdoptionTest {
         assertThat(told.words()).extracting(Sum::key).containsExactly("adopt.stays", "adopt.some");
         assertThat(told.words().getLast().words(Tape.INCH)).contains("7", "9", "2");
         assertThat(Adoption.of(bare, first).isTold()).isFalse();
+    }
+
+    @Test
+    void aRunIsBuiltOnToACoopThatStandsWithNothingOfItTakenDownButMesh() {
+        Project stands = bare.settledOn(first);
+        for (StepParts step : StepParts.of(first.coop())) {
+            stands = stands.tick(Step.key(step.id()), true);
+        }
+        Project more = stands.extending("more").with(AddOn.RUN, true);
+        assertThat(more.book().log()).isEmpty();
+        Candidate found = fit(more).best().orElseThrow();
+        assertThat(found.spec().addOns()).contains(AddOn.RUN);
+        assertThat(found.spec().width()).isEqualTo(first.spec().width());
+        Project adopted = more.settledOn(found);
+        List<Role> mesh = Stream.of(Role.values()).filter(r -> r.stage() == Stage.MESH).toList();
+        assertThat(stands.done().stream().filter(k -> !adopted.done().contains(k)))
+                .allMatch(k -> mesh.stream().anyMatch(r -> k.equals(Step.key(r.name()))));
+        assertThat(adopted.done()).contains(Step.key(Role.DECK.name()));
     }
 }

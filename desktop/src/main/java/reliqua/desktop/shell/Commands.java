@@ -21,8 +21,6 @@ import javafx.scene.input.KeyEvent;
 import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import org.jspecify.annotations.Nullable;
-import reliqua.core.flock.Flock;
-import reliqua.core.flock.Keeper;
 import reliqua.core.measure.Language;
 import reliqua.core.measure.UnitSystem;
 import reliqua.core.project.Changes;
@@ -34,7 +32,6 @@ import reliqua.core.stock.PriceBook;
 import reliqua.desktop.Texts;
 import reliqua.desktop.work.Reasons;
 import reliqua.desktop.work.Workspace;
-import reliqua.files.DemoProjects;
 import reliqua.files.Exports;
 import reliqua.files.HeapCsv;
 import reliqua.files.InputException;
@@ -47,8 +44,6 @@ import reliqua.files.TableImport;
 import reliqua.files.TemplatesPdf;
 import reliqua.files.TextFile;
 import reliqua.files.disk.SafeFile;
-import reliqua.standins.Climates;
-import reliqua.standins.Merchants;
 
 /** What the menu and the keyboard do: files, undo, exports, looks. */
 final class Commands {
@@ -79,40 +74,30 @@ final class Commands {
     Commands(Workspace workspace, Shell shell) {
         this.workspace = workspace;
         this.shell = shell;
+        NewCoops newCoops = new NewCoops(workspace, shell);
         menu.setId("menu");
         versions.setId("menu.versions");
-        menu.setOnShowing(_ -> listVersions());
+        menu.setOnShowing(
+                _ -> {
+                    listVersions();
+                    newCoops.opening();
+                });
         versions.getItems().add(new MenuItem(Texts.get("menu.versions.none")));
         undo.setOnAction(_ -> workspace.undo());
         redo.setOnAction(_ -> workspace.redo());
         undo.setAccelerator(UNDO);
         redo.setAccelerator(REDO);
+        menu.getItems().addAll(undo, redo, new SeparatorMenuItem());
+        menu.getItems().addAll(newCoops.begun());
         menu.getItems()
                 .addAll(
-                        undo,
-                        redo,
-                        new SeparatorMenuItem(),
-                        item("menu.new", this::startNew),
-                        item("menu.next", this::startNext),
                         item("menu.open", this::open),
                         recent,
                         item("menu.saveAs", this::saveAs),
-                        versions,
-                        item(
-                                "menu.tern",
-                                () ->
-                                        demo(
-                                                DemoProjects.ternLane(
-                                                        Merchants::priceBook, new Climates()))),
-                        item(
-                                "menu.kerrin",
-                                () ->
-                                        demo(
-                                                DemoProjects.kerrinRigg(
-                                                        Merchants::priceBook, new Climates()))),
-                        item(
-                                "menu.examples",
-                                () -> ExampleCards.show(shell.getScene().getWindow(), this::demo)),
+                        versions);
+        menu.getItems().addAll(newCoops.shown());
+        menu.getItems()
+                .addAll(
                         new SeparatorMenuItem(),
                         item("menu.import", this::importHeap),
                         item("menu.prices", this::importPrices),
@@ -134,7 +119,7 @@ final class Commands {
         return menu;
     }
 
-    private static MenuItem item(String key, Runnable action) {
+    static MenuItem item(String key, Runnable action) {
         MenuItem item = new MenuItem(Texts.get(key));
         item.setId(key);
         item.setOnAction(_ -> action.run());
@@ -283,32 +268,6 @@ final class Commands {
             tapeWindow = new TapeWindow(workspace, shell.getScene());
         }
         tapeWindow.show();
-    }
-
-    private void startNew() {
-        Keeper keeper = workspace.project().keeper();
-        Project fresh =
-                Project.start(
-                                Texts.get("new.name"),
-                                keeper,
-                                Flock.EMPTY,
-                                Heap.EMPTY,
-                                Merchants.priceBook(keeper.tape().system()))
-                        .seekingAny();
-        workspace.open(fresh, workspace.folder().freshPlace(fresh.name()));
-        shell.go("birds");
-    }
-
-    /** What is learned goes on into the next coop. */
-    private void startNext() {
-        Project now = workspace.project();
-        Project next = now.next(Texts.get("next.name", now.name()));
-        workspace.open(next, workspace.folder().freshPlace(next.name()));
-        shell.go("fit");
-    }
-
-    private void demo(Project project) {
-        workspace.open(project, workspace.folder().freshPlace(project.name()));
     }
 
     private FileChooser chooser(String title, String kind, String ending) {
