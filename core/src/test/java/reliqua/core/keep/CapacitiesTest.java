@@ -21,6 +21,7 @@ import reliqua.core.measure.Length;
 import reliqua.core.measure.Temperature;
 import reliqua.core.measure.UnitSystem;
 import reliqua.core.measure.Volume;
+import reliqua.core.measure.Weight;
 
 class CapacitiesTest {
     private static Capacities of(Flock flock, Climate climate, Vessel... vessels) {
@@ -123,6 +124,20 @@ class CapacitiesTest {
         assertThat(LitterPlan.of(coop, Practice.Litter.WIRE).yearBales()).isZero();
         assertThat(LitterPlan.of(coop, Practice.Litter.THIN).yearBales())
                 .isGreaterThan(deep.yearBales());
+    }
+
+    @Test
+    void aBedBelowSlatsIsMulchedAndGivesCompost() {
+        Coop coop = Houses.ordinary();
+        double floor = coop.measures().floor().toSquareMetres();
+
+        LitterPlan bed = LitterPlan.of(coop, Practice.Litter.SLATTED);
+
+        assertThat(bed.start().litres()).isCloseTo(floor * 100, within(0.01));
+        assertThat(bed.topUp().litres()).isCloseTo(floor * 20, within(0.01));
+        assertThat(bed.compost().litres()).isCloseTo(floor * (100 + 240) / 2, within(0.01));
+        assertThat(bed.worms().toKilograms()).isCloseTo(floor, within(0.01));
+        assertThat(LitterPlan.of(coop, Practice.Litter.DEEP).worms()).isEqualTo(Weight.ZERO);
     }
 
     @Test

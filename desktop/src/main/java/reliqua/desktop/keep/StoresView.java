@@ -231,7 +231,8 @@ final class StoresView implements KeepView {
                                         litter.startBales(),
                                         tape.say(litter.topUp()),
                                         Math.round(litter.yearBales()),
-                                        tape.say(litter.compost())),
+                                        tape.say(litter.compost()),
+                                        tape.fine(litter.worms())),
                                 "note-ink"));
     }
 }
