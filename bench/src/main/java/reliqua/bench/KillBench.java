@@ -39,6 +39,9 @@ public final class KillBench {
     /** Files in turn: a child also opens what another was killed over. */
     private static final int FILES = 5;
 
+    /** How far it is, on the side. */
+    private static final int TOLD_EVERY = 50;
+
     private static final String SAVING = "saving";
 
     private KillBench() {}
@@ -106,6 +109,10 @@ public final class KillBench {
                 int told = kill(file, first, random);
                 saves += told == 0 ? 0 : told - first + 1;
                 look(file, told);
+                if ((n + 1) % TOLD_EVERY == 0) {
+                    System.err.println(
+                            (n + 1) + " killed, " + saves + " saves, " + faults.size() + " faults");
+                }
             }
             int atOnce = halfWritten(folder).size();
             int later = afterTheNextOpening(folder);

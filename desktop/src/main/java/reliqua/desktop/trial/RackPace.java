@@ -1,4 +1,4 @@
-package reliqua.desktop;
+package reliqua.desktop.trial;
 
 import java.io.IOException;
 import java.nio.file.Files;
@@ -17,6 +17,7 @@ import reliqua.core.flock.Flock;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
+import reliqua.desktop.ReliquaApp;
 import reliqua.desktop.work.DataFolder;
 import reliqua.desktop.work.Workspace;
 import reliqua.files.DemoProjects;
