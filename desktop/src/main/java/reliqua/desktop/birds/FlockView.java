@@ -25,6 +25,7 @@ import reliqua.core.project.Project;
 import reliqua.desktop.Texts;
 import reliqua.desktop.paint.PictureView;
 import reliqua.desktop.shell.Parts;
+import reliqua.desktop.shell.Rows;
 import reliqua.desktop.work.Workspace;
 
 /** The birds to scale with steppers for who they are, how they live, and what would change. */
@@ -40,6 +41,7 @@ final class FlockView implements BirdsView {
     private final Map<Flock.Style, ToggleButton> styles = new EnumMap<>(Flock.Style.class);
     private final Map<Flock.Purpose, ToggleButton> purposes = new EnumMap<>(Flock.Purpose.class);
     private final FlowPane whatIfs = new FlowPane(8, 8);
+    private final Rows<Card> cards = new Rows<>(whatIfs, this::card);
     private final VBox node = new VBox(10);
 
     FlockView(Workspace workspace) {
@@ -159,20 +161,25 @@ final class FlockView implements BirdsView {
     }
 
     private void showWhatIfs() {
-        whatIfs.getChildren().clear();
-        workspace
-                .project()
-                .whatIfs()
-                .forEach((question, changes) -> whatIfs.getChildren().add(card(question, changes)));
+        Tape tape = workspace.tape();
+        cards.show(
+                workspace.project().whatIfs().entrySet().stream()
+                        .map(e -> new Card(e.getKey(), differences(e.getValue(), tape), tape))
+                        .toList());
     }
 
-    private Node card(WhatIf question, List<NeedChange> changes) {
-        Tape tape = workspace.tape();
-        String title = question.sum().words(tape);
-        String differences =
-                String.join(
-                        ", ",
-                        changes.stream().limit(CHANGES_SHOWN).map(c -> c.words(tape)).toList());
+    /** All that a card shows. */
+    private record Card(WhatIf question, String differences, Tape tape) {}
+
+    private static String differences(List<NeedChange> changes, Tape tape) {
+        return String.join(
+                ", ", changes.stream().limit(CHANGES_SHOWN).map(c -> c.words(tape)).toList());
+    }
+
+    private Node card(Card card) {
+        WhatIf question = card.question();
+        String differences = card.differences();
+        String title = question.sum().words(card.tape());
         var button =
                 Parts.button(
                         "whatif-" + question.name(),

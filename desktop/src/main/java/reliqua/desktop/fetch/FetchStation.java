@@ -1,5 +1,6 @@
 package reliqua.desktop.fetch;
 
+import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -27,6 +28,8 @@ import reliqua.desktop.Texts;
 import reliqua.desktop.shell.Helps;
 import reliqua.desktop.shell.Parts;
 import reliqua.desktop.shell.PdfSaver;
+import reliqua.desktop.shell.Rows;
+import reliqua.desktop.shell.Seen;
 import reliqua.desktop.shell.Station;
 import reliqua.desktop.work.Workspace;
 import reliqua.files.PocketPdf;
@@ -51,6 +54,9 @@ public final class FetchStation implements Station {
 
     private final ToggleGroup group = new ToggleGroup();
     private final WhereView where = new WhereView();
+    private final Seen seen = new Seen();
+    private final Seen slipSeen = new Seen();
+    private final Rows<Row> rows = new Rows<>(lines, this::line);
     private String selected = "";
 
     /** Over the workspace. */
@@ -139,9 +145,15 @@ public final class FetchStation implements Station {
 
     @Override
     public void refresh() {
-        lines.getChildren().clear();
-        slip.getChildren().clear();
-        group.getToggles().clear();
+        Project project = workspace.project();
+        if (seen.isAll(
+                design(),
+                project.keeper(),
+                project.prices(),
+                Shopping.spent(project),
+                project.done())) {
+            return;
+        }
         design().ifPresentOrElse(d -> show(d.bill()), this::showNothing);
     }
 
@@ -150,6 +162,9 @@ public final class FetchStation implements Station {
         total.setText("");
         budget.setText(Texts.get("fetch.none"));
         bar.setProgress(0);
+        slip.getChildren().clear();
+        slipSeen.isAll();
+        rows.show(List.of());
     }
 
     private void show(Bill bill) {
@@ -169,19 +184,28 @@ public final class FetchStation implements Station {
         if (bill.lines().stream().noneMatch(l -> l.id().equals(selected))) {
             selected = bill.lines().isEmpty() ? "" : bill.lines().getFirst().id();
         }
-        for (Bill.Line line : bill.lines()) {
-            lines.getChildren().add(line(line, tape));
-        }
-        if (bill.lines().isEmpty()) {
-            lines.getChildren().add(Parts.text(Texts.get("fetch.nothing"), "soft"));
-        }
+        List<Row> all =
+                bill.lines().stream()
+                        .map(l -> new Row(l.id(), Shopping.name(l), waits(l), tape.say(l.total())))
+                        .distinct()
+                        .toList();
+        rows.show(all.isEmpty() ? List.of(Row.NONE) : all);
+        choose();
         Money spent = Shopping.spent(workspace.project());
         spentNote.setText(spent.isZero() ? "" : Texts.get("fetch.spent", tape.say(spent)));
         nothing.refresh(bill);
         design().ifPresent(shops::refresh);
         showLine();
+        showSlip(bill, tape);
+        reviewed();
+    }
+
+    private void showSlip(Bill bill, Tape tape) {
+        if (slipSeen.isAll(bill.fromHeap(), bill.heapShare(), tape)) {
+            return;
+        }
         slip.getChildren()
-                .addAll(
+                .setAll(
                         chosen,
                         Parts.text(Texts.get("fetch.heap"), "strong"),
                         Parts.fact(Texts.get("fetch.worth"), tape.say(bill.fromHeap())),
@@ -195,7 +219,6 @@ public final class FetchStation implements Station {
                         shops,
                         Parts.rule(),
                         nothing);
-        reviewed();
     }
 
     @Override
@@ -210,29 +233,52 @@ public final class FetchStation implements Station {
         }
     }
 
-    private Node line(Bill.Line line, Tape tape) {
-        ToggleButton name = new ToggleButton(Shopping.name(line));
-        name.setId("buy-" + line.id());
+    /** All that a line of the list shows. */
+    private record Row(String id, String name, String waits, String price) {
+        /** In place of a list with nothing on it. */
+        static final Row NONE = new Row("", "", "", "");
+    }
+
+    private Node line(Row shown) {
+        if (shown.equals(Row.NONE)) {
+            return Parts.text(Texts.get("fetch.nothing"), "soft");
+        }
+        ToggleButton name = new ToggleButton(shown.name());
+        name.setId("buy-" + shown.id());
         name.getStyleClass().add("buy-line");
         name.setToggleGroup(group);
-        name.setSelected(selected.equals(line.id()));
         name.setMaxWidth(Double.MAX_VALUE);
         name.setOnAction(
                 _ -> {
                     name.setSelected(true);
-                    selected = line.id();
+                    selected = shown.id();
                     showLine();
                 });
         HBox.setHgrow(name, Priority.ALWAYS);
-        Label wait = Parts.text(waits(line), "note");
+        Label wait = Parts.text(shown.waits(), "note");
         wait.setMinWidth(170);
         wait.setWrapText(false);
-        Label price = Parts.text(tape.say(line.total()), "strong");
+        Label price = Parts.text(shown.price(), "strong");
         price.setMinWidth(76);
         price.setAlignment(Pos.CENTER_RIGHT);
         HBox row = Parts.row(10, name, wait, price);
         row.getStyleClass().add("list-line");
         return row;
+    }
+
+    /** The line that is chosen is pressed; those that went are no choice any more. */
+    private void choose() {
+        group.getToggles()
+                .removeIf(
+                        t ->
+                                t instanceof ToggleButton button
+                                        && !lines.getChildren().contains(button.getParent()));
+        group.getToggles()
+                .forEach(
+                        t ->
+                                t.setSelected(
+                                        t instanceof ToggleButton button
+                                                && button.getId().equals("buy-" + selected)));
     }
 
     /** The stage of the build it is needed for first. */

@@ -13,11 +13,13 @@ import reliqua.core.measure.Tape;
 import reliqua.core.project.Shopping;
 import reliqua.desktop.Texts;
 import reliqua.desktop.shell.Parts;
+import reliqua.desktop.shell.Seen;
 import reliqua.desktop.work.Workspace;
 
 /** A line of the list on the slip: its price, and bringing it home. */
 final class LineSlip extends VBox {
     private final Workspace workspace;
+    private final Seen seen = new Seen();
 
     LineSlip(Workspace workspace) {
         super(8);
@@ -25,6 +27,10 @@ final class LineSlip extends VBox {
     }
 
     void show(Optional<Bill.Line> line) {
+        // What is being typed stays, whatever else is found meanwhile.
+        if (seen.isAll(line, workspace.project().prices(), workspace.tape())) {
+            return;
+        }
         getChildren().clear();
         line.ifPresent(this::show);
     }

@@ -19,6 +19,7 @@ import reliqua.core.stock.PriceBook;
 import reliqua.desktop.Texts;
 import reliqua.desktop.paint.PictureView;
 import reliqua.desktop.shell.Parts;
+import reliqua.desktop.shell.Seen;
 
 /** Where a line of the list goes: its sum by place and length, each lit up in the picture. */
 final class WhereView extends HBox {
@@ -27,6 +28,7 @@ final class WhereView extends HBox {
 
     private final VBox list = new VBox(2);
     private final PictureView picture = new PictureView();
+    private final Seen seen = new Seen();
 
     WhereView() {
         super(14);
@@ -41,6 +43,9 @@ final class WhereView extends HBox {
     }
 
     void show(Bill.Line line, Design design, PriceBook prices, Tape tape) {
+        if (seen.isAll(line, design.candidate().coop(), prices, tape)) {
+            return;
+        }
         list.getChildren().clear();
         List<Fixing> fixings = Shopping.fixings(line, design, tape.system());
         if (fixings.isEmpty()) {

@@ -1,5 +1,6 @@
 package reliqua.desktop.fit;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -27,6 +28,7 @@ import reliqua.core.project.Remedies;
 import reliqua.core.stock.Lot;
 import reliqua.desktop.Texts;
 import reliqua.desktop.shell.Parts;
+import reliqua.desktop.shell.Rows;
 import reliqua.desktop.work.PricedLater;
 import reliqua.desktop.work.Workspace;
 
@@ -44,6 +46,7 @@ final class DesignSlip extends VBox {
     private final VBox lengths = new VBox(9);
     private String shownFamily = "";
     private final VBox findings = new VBox(7);
+    private final Rows<Found> found = new Rows<>(findings, this::row);
     private final PricedLater<Remedies.Remedy> remedies =
             new PricedLater<>(Remedies::of, this::showRemedies);
     private Optional<Design> shown = Optional.empty();
@@ -225,12 +228,38 @@ final class DesignSlip extends VBox {
                         line.field().setText(length.map(workspace.tape()::mark).orElse(""));
                     }
                 });
-        findings.getChildren().clear();
-        design.ifPresent(this::show);
+        design.ifPresentOrElse(this::show, () -> found.show(List.of()));
         priceWhenPlanned();
         if (design.isEmpty()) {
             figures.setText("");
         }
+    }
+
+    /** What a row shows: a finding, or below it what would mend it. */
+    private record Found(Finding finding, Optional<Remedies.Remedy> remedy, Tape tape) {}
+
+    private Node row(Found found) {
+        return found.remedy().map(r -> (Node) button(r)).orElseGet(() -> told(found));
+    }
+
+    private static Node told(Found found) {
+        Finding finding = found.finding();
+        Label sign =
+                Parts.text(
+                        switch (finding.severity()) {
+                            case FAULT -> "\u2715";
+                            case WARNING -> "!";
+                            case GOOD -> "\u2713";
+                        },
+                        "sign",
+                        "sign-" + finding.severity().name().toLowerCase(java.util.Locale.ROOT));
+        sign.setMinWidth(20);
+        Label words = Parts.text(finding.sum().words(found.tape()), "note-ink");
+        HBox.setHgrow(words, Priority.ALWAYS);
+        HBox row = Parts.row(8, sign, words);
+        row.setAccessibleText(
+                Texts.get("severity." + finding.severity().name()) + ": " + words.getText());
+        return row;
     }
 
     private void show(Design design) {
@@ -239,27 +268,15 @@ final class DesignSlip extends VBox {
                 design.candidate().findings().stream()
                         .sorted(java.util.Comparator.comparing(Finding::severity))
                         .toList();
+        List<Remedies.Remedy> offered = remedies.of(design);
+        List<Found> rows = new ArrayList<>();
         for (Finding finding : all) {
-            Label sign =
-                    Parts.text(
-                            switch (finding.severity()) {
-                                case FAULT -> "\u2715";
-                                case WARNING -> "!";
-                                case GOOD -> "\u2713";
-                            },
-                            "sign",
-                            "sign-" + finding.severity().name().toLowerCase(java.util.Locale.ROOT));
-            sign.setMinWidth(20);
-            Label words = Parts.text(finding.sum().words(tape), "note-ink");
-            HBox.setHgrow(words, Priority.ALWAYS);
-            HBox row = Parts.row(8, sign, words);
-            row.setAccessibleText(
-                    Texts.get("severity." + finding.severity().name()) + ": " + words.getText());
-            findings.getChildren().add(row);
-            remedies.of(design).stream()
+            rows.add(new Found(finding, Optional.empty(), tape));
+            offered.stream()
                     .filter(r -> r.rule().equals(finding.rule()))
-                    .forEach(remedy -> findings.getChildren().add(button(remedy)));
+                    .forEach(r -> rows.add(new Found(finding, Optional.of(r), tape)));
         }
+        found.show(rows.stream().distinct().toList());
         figures.setText(
                 Texts.get(
                         "fit.figures",
@@ -275,7 +292,6 @@ final class DesignSlip extends VBox {
     }
 
     private void showRemedies() {
-        findings.getChildren().clear();
         shown.ifPresent(this::show);
     }
 

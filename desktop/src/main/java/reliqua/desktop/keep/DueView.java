@@ -2,6 +2,7 @@ package reliqua.desktop.keep;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -37,6 +38,8 @@ import reliqua.core.project.SayLog;
 import reliqua.desktop.Texts;
 import reliqua.desktop.paint.PictureView;
 import reliqua.desktop.shell.Parts;
+import reliqua.desktop.shell.Rows;
+import reliqua.desktop.shell.Seen;
 import reliqua.desktop.work.Workspace;
 
 /** What comes round, the parts it is about lit up; the weather to come; what happened last. */
@@ -46,6 +49,9 @@ final class DueView implements KeepView {
     private final Workspace workspace;
     private final Consumer<Optional<Predator>> walkRound;
     private final VBox list = new VBox(2);
+    private final Rows<Row> rows = new Rows<>(list, this::row);
+    private final Seen told = new Seen();
+    private final Seen seen = new Seen();
     private final PictureView picture = new PictureView();
     private final VBox notices = new VBox(8);
     private final HBox node;
@@ -74,6 +80,15 @@ final class DueView implements KeepView {
         node = new HBox(14, scroll, right);
     }
 
+    /** A head over chores, or one of them. */
+    private record Row(String head, Optional<Due> due, LocalDate today) {}
+
+    private Node row(Row row) {
+        return row.due()
+                .map(due -> line(due, row.today()))
+                .orElseGet(() -> Parts.text(row.head(), "strong", "stage"));
+    }
+
     @Override
     public String id() {
         return "due";
@@ -92,19 +107,19 @@ final class DueView implements KeepView {
     @Override
     public void refresh(Keeping now) {
         keeping = Optional.of(now);
-        list.getChildren().clear();
+        List<Row> all = new ArrayList<>();
         Due.State state = null;
         for (Due due : now.dues()) {
             if (due.state() != state) {
                 state = due.state();
-                list.getChildren()
-                        .add(Parts.text(Texts.get("due." + state.name()), "strong", "stage"));
+                all.add(new Row(Texts.get("due." + state.name()), Optional.empty(), now.today()));
             }
-            list.getChildren().add(line(due, now.today()));
+            all.add(new Row("", Optional.of(due), now.today()));
         }
-        if (now.dues().isEmpty()) {
-            list.getChildren().add(Parts.text(Texts.get("keep.noCoop"), "soft"));
+        if (all.isEmpty()) {
+            all.add(new Row(Texts.get("keep.noCoop"), Optional.empty(), now.today()));
         }
+        rows.show(all);
         if (selected.isEmpty() || now.dues().stream().noneMatch(d -> selected.get() == d.chore())) {
             selected = now.dues().stream().findFirst().map(Due::chore);
         }
@@ -145,6 +160,9 @@ final class DueView implements KeepView {
     }
 
     private void notices(Keeping now) {
+        if (told.isAll(now.warnings(), now.after(), now.outgrown(), workspace.tape())) {
+            return;
+        }
         notices.getChildren().clear();
         now.warnings().forEach(w -> notices.getChildren().add(warning(w)));
         now.after().ifPresent(a -> notices.getChildren().add(after(a)));
@@ -258,11 +276,16 @@ final class DueView implements KeepView {
     }
 
     private void show(Keeping now) {
-        slip.getChildren().clear();
         Optional<Due> due =
                 now.dues().stream()
                         .filter(d -> selected.equals(Optional.of(d.chore())))
                         .findFirst();
+        Project project = workspace.project();
+        if (seen.isAll(
+                now.coop(), due, shownFace, project.keeper(), project.site(), project.book())) {
+            return;
+        }
+        slip.getChildren().clear();
         if (now.coop().isEmpty() || due.isEmpty()) {
             picture.picture().set(new Picture(List.of(), 0, 0, 1, 1));
             return;

@@ -23,6 +23,7 @@ import reliqua.core.project.SayEdit;
 import reliqua.core.project.SayLog;
 import reliqua.desktop.Texts;
 import reliqua.desktop.shell.Parts;
+import reliqua.desktop.shell.Seen;
 import reliqua.desktop.shell.Station;
 import reliqua.desktop.work.Workspace;
 
@@ -39,7 +40,7 @@ public final class KeepStation implements Station {
     private final VBox bench = new VBox(10);
     private final Label summary = Parts.text("", "soft");
     private KeepView shown;
-    private List<Object> inputs = List.of();
+    private final Seen inputs = new Seen();
     private Optional<Keeping> derived = Optional.empty();
 
     /** Over the workspace, with a service that tells the weather to come. */
@@ -99,23 +100,20 @@ public final class KeepStation implements Station {
 
     /** Derived anew only when something it follows from has changed. */
     private Keeping keeping() {
-        List<Object> now =
-                List.of(
-                        workspace.project(),
+        Project now = workspace.project();
+        boolean same =
+                inputs.isAll(
+                        now.book(),
+                        now.flock(),
+                        now.builtFor(),
+                        now.site(),
+                        now.keeper(),
                         workspace.designs().state().get().design(),
                         workspace.today());
-        if (derived.isEmpty() || !same(now, inputs)) {
-            inputs = now;
+        if (derived.isEmpty() || !same) {
             derived = Optional.of(derive());
         }
         return derived.get();
-    }
-
-    /** Projects are compared by identity: they are large, and each edit makes another. */
-    private static boolean same(List<Object> a, List<Object> b) {
-        return a.size() == b.size()
-                && a.getFirst() == b.getFirst()
-                && a.subList(1, a.size()).equals(b.subList(1, b.size()));
     }
 
     private Keeping derive() {
@@ -192,9 +190,12 @@ public final class KeepStation implements Station {
 
     @Override
     public void refresh() {
+        Optional<Keeping> before = derived;
         Keeping keeping = keeping();
-        summary.setText(summary(keeping));
-        shown.refresh(keeping);
+        if (before.isEmpty() || before.get() != keeping) {
+            summary.setText(summary(keeping));
+            shown.refresh(keeping);
+        }
     }
 
     private String summary(Keeping keeping) {

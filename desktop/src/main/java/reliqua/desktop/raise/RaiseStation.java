@@ -3,6 +3,7 @@ package reliqua.desktop.raise;
 import java.io.File;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -29,6 +30,8 @@ import reliqua.core.project.Shopping;
 import reliqua.desktop.Texts;
 import reliqua.desktop.shell.Parts;
 import reliqua.desktop.shell.PdfSaver;
+import reliqua.desktop.shell.Rows;
+import reliqua.desktop.shell.Seen;
 import reliqua.desktop.shell.Station;
 import reliqua.desktop.work.Reasons;
 import reliqua.desktop.work.Workspace;
@@ -45,6 +48,9 @@ public final class RaiseStation implements Station {
     private final VBox bench = new VBox(10);
     private final VBox slip = new VBox(10);
     private final ScrollPane scroll = new ScrollPane(steps);
+    private final Seen seen = new Seen();
+    private final Seen slipSeen = new Seen();
+    private final Rows<Row> rows = new Rows<>(steps, this::row);
     private Optional<String> selected = Optional.empty();
 
     /** Over the workspace. */
@@ -108,19 +114,26 @@ public final class RaiseStation implements Station {
 
     @Override
     public void refresh() {
+        Project project = workspace.project();
+        Optional<Design> design = workspace.designs().state().get().design();
+        if (seen.isAll(
+                design, project.done(), project.notes(), project.keeper(), workspace.today())) {
+            return;
+        }
         List<Step> now = all();
         long done = now.stream().filter(this::isDone).count();
         summary.setText(summary(now, done));
-        steps.getChildren().clear();
+        List<Row> all = new ArrayList<>();
         Stage stage = null;
         for (Step step : now) {
             if (step.stage() != stage) {
                 stage = step.stage();
-                steps.getChildren()
-                        .add(Parts.text(Words.say("stage." + stage.name()), "strong", "stage"));
+                all.add(new Row(Words.say("stage." + stage.name()), Optional.empty(), false));
             }
-            steps.getChildren().add(line(step));
+            String words = step.words().words(workspace.tape());
+            all.add(new Row(words, Optional.of(step), isDone(step)));
         }
+        rows.show(all);
         if (selected.isEmpty() || now.stream().noneMatch(s -> s.id().equals(selected.get()))) {
             selected = now.stream().filter(s -> !isDone(s)).findFirst().map(Step::id);
         }
@@ -214,8 +227,17 @@ public final class RaiseStation implements Station {
                         e -> workspace.tell(Texts.get("file.cannotWrite", Reasons.of(e))));
     }
 
-    private Node line(Step step) {
-        CheckBox box = new CheckBox(step.words().words(workspace.tape()));
+    /** A head over steps, or one of them. */
+    private record Row(String words, Optional<Step> step, boolean done) {}
+
+    private Node row(Row row) {
+        return row.step()
+                .map(step -> line(step, row.words()))
+                .orElseGet(() -> Parts.text(row.words(), "strong", "stage"));
+    }
+
+    private Node line(Step step, String words) {
+        CheckBox box = new CheckBox(words);
         box.setId("step-" + step.id());
         box.setSelected(isDone(step));
         box.setWrapText(true);
@@ -253,16 +275,28 @@ public final class RaiseStation implements Station {
     }
 
     private void show() {
-        slip.getChildren().clear();
         Optional<Design> design = workspace.designs().state().get().design();
         Optional<Step> step =
                 all().stream().filter(s -> selected.equals(Optional.of(s.id()))).findFirst();
         if (design.isEmpty() || step.isEmpty()) {
             picture.clear();
+            slip.getChildren().clear();
+            slipSeen.isAll();
             return;
         }
         Tape tape = workspace.tape();
         picture.show(design.get(), step.get(), tape);
+        Project project = workspace.project();
+        if (slipSeen.isAll(
+                step.get(),
+                design.get().fixings(step.get(), tape.system()),
+                design.get().pace(project),
+                schedule(),
+                project.note(step.get().key()),
+                project.keeper())) {
+            return;
+        }
+        slip.getChildren().clear();
         slip.getChildren()
                 .addAll(
                         Parts.text(step.get().words().words(workspace.tape()), "title"),

@@ -24,11 +24,13 @@ import reliqua.core.drawing.TicketPicture;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
 import reliqua.core.project.Describe;
+import reliqua.core.project.Project;
 import reliqua.core.project.SawLog;
 import reliqua.desktop.Texts;
 import reliqua.desktop.paint.PictureView;
 import reliqua.desktop.shell.HeldKey;
 import reliqua.desktop.shell.Parts;
+import reliqua.desktop.shell.Seen;
 import reliqua.desktop.shell.Station;
 import reliqua.desktop.shell.WholeWindow;
 import reliqua.desktop.work.Workspace;
@@ -58,6 +60,7 @@ public final class SawStation implements Station {
     private final VBox bench = new VBox(10);
     private final VBox slip = new VBox(10);
     private long shownCut;
+    private final Seen seen = new Seen();
     private @Nullable AtTheSaw mode;
 
     /** Over the workspace; {@code whole} gives the whole window to a node, and takes it back. */
@@ -177,6 +180,15 @@ public final class SawStation implements Station {
 
     @Override
     public void refresh() {
+        Project project = workspace.project();
+        if (seen.isAll(
+                workspace.designs().state().get().design(),
+                project.cuts(),
+                project.wishes(),
+                project.story(),
+                project.keeper())) {
+            return;
+        }
         List<Ticket> now = book.tickets();
         if (!now.equals(tickets)) {
             int was = Math.max(0, list.getSelectionModel().getSelectedIndex());

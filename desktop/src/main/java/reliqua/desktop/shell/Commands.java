@@ -79,7 +79,7 @@ final class Commands {
         versions.setId("menu.versions");
         menu.setOnShowing(
                 _ -> {
-                    listVersions();
+                    listFiles();
                     newCoops.opening();
                 });
         versions.getItems().add(new MenuItem(Texts.get("menu.versions.none")));
@@ -209,6 +209,10 @@ final class Commands {
         redo.setText(forth.map(n -> Texts.get("menu.redo", n)).orElse(Texts.get("menu.redo.none")));
         undo.setDisable(back.isEmpty());
         redo.setDisable(forth.isEmpty());
+    }
+
+    /** What lies on the disk is looked up when the menu is opened. */
+    private void listFiles() {
         recent.getItems()
                 .setAll(
                         workspace.folder().recent().stream()
@@ -222,8 +226,8 @@ final class Commands {
                                         })
                                 .toList());
         recent.setDisable(recent.getItems().isEmpty());
-        // What lies beside the file is looked up when the menu is opened.
         versions.setDisable(!Files.exists(workspace.path().get()));
+        listVersions();
     }
 
     /** The versions of before, each by the time it was saved. */

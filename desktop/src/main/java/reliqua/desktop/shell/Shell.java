@@ -3,6 +3,8 @@ package reliqua.desktop.shell;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.function.Consumer;
+import javafx.animation.Animation;
+import javafx.animation.PauseTransition;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -22,6 +24,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 import reliqua.core.measure.Language;
 import reliqua.desktop.Texts;
 import reliqua.desktop.birds.BirdsStation;
@@ -53,6 +56,11 @@ public final class Shell extends BorderPane {
     private static final double LEAST_BENCH_WIDTH = 640;
     private static final double LEAST_BENCH_HEIGHT = 400;
 
+    /** From one look at a search to the next. */
+    private static final Duration CALM = Duration.millis(300);
+
+    private final PauseTransition calm = new PauseTransition(CALM);
+    private boolean waits;
     private final Workspace workspace;
     private final List<Station> stations;
     private final PathBar path;
@@ -212,7 +220,13 @@ public final class Shell extends BorderPane {
 
     private void wire() {
         workspace.history().addListener((_, _, _) -> refresh());
-        workspace.designs().state().addListener((_, _, _) -> refresh());
+        workspace.designs().state().addListener((_, _, _) -> calmly());
+        calm.setOnFinished(
+                _ -> {
+                    if (waits) {
+                        calmly();
+                    }
+                });
         workspace.designs().review().addListener((_, _, _) -> current.reviewed());
         workspace.saved().addListener((_, _, _) -> head());
         workspace.trouble().addListener((_, _, _) -> head());
@@ -336,6 +350,15 @@ public final class Shell extends BorderPane {
         head();
         notice();
         commands.refresh();
+    }
+
+    /** A search finds better houses faster than anybody reads them. */
+    private void calmly() {
+        waits = calm.getStatus() == Animation.Status.RUNNING;
+        if (!waits) {
+            refresh();
+            calm.playFromStart();
+        }
     }
 
     private void stopSearch() {

@@ -54,9 +54,12 @@ final class Tally extends HBox {
 
         void show(String id, String words, String aside, String reason, String tone) {
             figure.setText(words);
-            figure.getStyleClass().removeAll("holds", "danger");
-            if (!tone.isEmpty()) {
-                figure.getStyleClass().add(tone);
+            List<String> classes =
+                    tone.isEmpty()
+                            ? List.of("label", "tag-figure")
+                            : List.of("label", "tag-figure", tone);
+            if (!figure.getStyleClass().equals(classes)) {
+                figure.getStyleClass().setAll(classes);
             }
             note.setText(aside);
             why.setText(reason);

@@ -24,14 +24,17 @@ import reliqua.standins.Climates;
 import reliqua.standins.Merchants;
 
 /**
- * How smooth the window stays under edits: at each station ten edits a second while the search goes
- * on beside it, and how long the window takes to get to something new that is asked of it, which is
- * how long one frame and all the work between two of them hold it up. {@code pace [SECONDS]}.
+ * How smooth the window stays under edits: at each station two edits a second while the search goes
+ * on beside it, and once in a frame how long the window takes to get to something new that is asked
+ * of it. {@code pace [SECONDS]}.
  */
 public final class WindowPace extends Application {
     private static final int USUAL_SECONDS = 8;
-    private static final Duration EDITS_APART = Duration.millis(100);
-    private static final long ASKED_APART = 4;
+    private static final Duration EDITS_APART = Duration.millis(500);
+
+    /** About once in a frame. */
+    private static final long ASKED_APART = 16;
+
     private static final double FRAME = 16;
     private static final double MOST = 0.95;
 
