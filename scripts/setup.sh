@@ -47,6 +47,17 @@ need_packaging() {
   fi
 }
 
+# What writes down every socket a program opens.
+need_tracing() {
+  command -v strace >/dev/null && return 0
+  if [ "$(id -u)" = 0 ] && command -v apt-get >/dev/null; then
+    { apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends strace; } >/dev/null
+  else
+    echo "Tracing needs this package: sudo apt-get install strace" >&2
+    exit 1
+  fi
+}
+
 need_maven() {
   command -v mvn >/dev/null && return 0
   if [ "$(id -u)" = 0 ] && command -v apt-get >/dev/null; then
