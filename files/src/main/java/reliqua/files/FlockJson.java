@@ -45,6 +45,7 @@ final class FlockJson {
         node.put("underside", lower(practice.underside()));
         node.put("holding", lower(practice.holding()));
         node.put("finish", lower(practice.finish()));
+        node.put("cleaning", lower(practice.cleaning()));
         OwnFigures own = practice.own();
         ObjectNode figures = node.putObject("own");
         own.floor().ifPresent(a -> figures.put("floor", squareMetres(a)));
@@ -109,6 +110,7 @@ final class FlockJson {
                 in.choice("underside", Practice.Underside.class, usual.underside()),
                 in.choice("holding", Practice.Holding.class, usual.holding()),
                 in.choice("finish", Practice.Finish.class, usual.finish()),
+                in.choice("cleaning", Practice.Cleaning.class, usual.cleaning()),
                 in.inner("own").map(FlockJson::own).orElse(OwnFigures.NONE));
     }
 

@@ -18,7 +18,24 @@ public final class Findings {
                     new RegretRule(),
                     new KeeperRule());
 
+    /** The rule that every corner is within the keeper's reach. */
+    private static final String REACH = "reach";
+
     private Findings() {}
+
+    /**
+     * Whether corners are left that the keeper does not reach: such a house is taken only where
+     * there is no other.
+     */
+    public static boolean leavesCorners(List<Finding> findings) {
+        return breaks(findings, REACH);
+    }
+
+    /** Whether a rule is not held. */
+    public static boolean breaks(List<Finding> findings, String rule) {
+        return findings.stream()
+                .anyMatch(f -> f.rule().equals(rule) && f.severity() != Finding.Severity.GOOD);
+    }
 
     /** All findings, good ones too, in the order of the rules. */
     public static List<Finding> of(Coop coop, Needs needs, Keeper keeper, Heap heap) {

@@ -7,6 +7,7 @@ import reliqua.core.coop.Coop;
 import reliqua.core.coop.Duty;
 import reliqua.core.coop.Part;
 import reliqua.core.flock.Keeper;
+import reliqua.core.flock.Practice;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
 import reliqua.core.stock.Condition;
@@ -30,7 +31,7 @@ final class RegretRule implements Rule {
     public List<Finding> check(Subject subject) {
         Coop.Measures m = subject.coop().measures();
         List<Finding> found = new ArrayList<>();
-        found.add(cleaning(m, subject.keeper().body()));
+        cleaning(m, subject).ifPresent(found::add);
         boolean meshed = !subject.coop().that(Duty.Trait.CLOSES_BELOW).isEmpty();
         found.add(
                 warning(
@@ -50,15 +51,21 @@ final class RegretRule implements Rule {
         return found;
     }
 
-    /** One who goes in must be able to stand; one who does not must reach every corner. */
-    private static Finding cleaning(Coop.Measures m, Keeper.Body body) {
-        return m.standing().isPositive()
-                ? warning(
-                        "standing",
-                        m.standing().atLeast(body.height()),
-                        m.standing(),
-                        body.height())
-                : warning("reach", m.reach().atMost(body.reach()), m.reach(), body.reach());
+    /**
+     * One who goes in must be able to stand; one who does not must reach every corner, or see to it
+     * otherwise.
+     */
+    private static Optional<Finding> cleaning(Coop.Measures m, Subject subject) {
+        Keeper.Body body = subject.keeper().body();
+        if (m.standing().isPositive()) {
+            boolean stands = m.standing().atLeast(body.height());
+            return Optional.of(warning("standing", stands, m.standing(), body.height()));
+        }
+        if (subject.needs().cleaning() == Practice.Cleaning.OWN) {
+            return Optional.empty();
+        }
+        boolean reached = m.reach().atMost(body.reach());
+        return Optional.of(warning("reach", reached, m.reach(), body.reach()));
     }
 
     private static Finding warning(String rule, boolean holds, Object... terms) {

@@ -3,6 +3,7 @@ package reliqua.core.fit;
 import java.util.Comparator;
 import java.util.List;
 import reliqua.core.check.Finding;
+import reliqua.core.check.Findings;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.cutting.WorkPlan;
@@ -19,13 +20,14 @@ import reliqua.core.measure.Money;
 public record Candidate(DesignSpec spec, Coop coop, List<Finding> findings, WorkPlan plan) {
 
     /**
-     * No faults first, then nothing missing, then the lowest bill (with the work before the saw, as
-     * far as an hour counts), then the least of that work (boards ripped, pallets broken down),
-     * then the fewest things cut into.
+     * No faults first, then nothing missing, then no corner out of reach, then the lowest bill
+     * (with the work before the saw, as far as an hour counts), then the least of that work (boards
+     * ripped, pallets broken down), then the fewest things cut into.
      */
     public static final Comparator<Candidate> ORDER =
             Comparator.comparingLong(Candidate::faults)
                     .thenComparingInt(c -> c.plan().missing().size())
+                    .thenComparing(Candidate::leavesCorners)
                     .thenComparing(Candidate::weighed)
                     .thenComparingInt(c -> -c.spec().choices().finds().things().size())
                     .thenComparingInt(c -> c.plan().makingMinutes())
@@ -39,6 +41,11 @@ public record Candidate(DesignSpec spec, Coop coop, List<Finding> findings, Work
 
     public long faults() {
         return findings.stream().filter(f -> f.severity() == Finding.Severity.FAULT).count();
+    }
+
+    /** Whether the keeper does not reach every corner. */
+    public boolean leavesCorners() {
+        return Findings.leavesCorners(findings);
     }
 
     /** The bill, and work beforehand as far as it counts. */

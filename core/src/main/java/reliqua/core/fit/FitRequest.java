@@ -22,8 +22,7 @@ import reliqua.core.stock.PriceBook;
  *
  * @param family the kind of coop
  * @param needs what the flock needs
- * @param underside what becomes of the space below
- * @param holding whether what the wind would tip over is staked down
+ * @param practice what the keeper does by school: with the space below, in gales, to clean
  * @param keeper with the limits of the place
  * @param heap what there is
  * @param prices what can be bought
@@ -36,8 +35,7 @@ import reliqua.core.stock.PriceBook;
 public record FitRequest(
         CoopFamily family,
         Needs needs,
-        Practice.Underside underside,
-        Practice.Holding holding,
+        Practice practice,
         Keeper keeper,
         Heap heap,
         PriceBook prices,
@@ -61,8 +59,7 @@ public record FitRequest(
     /** The same with another seed. */
     public FitRequest seeded(long other) {
         return new FitRequest(
-                family, needs, underside, holding, keeper, heap, prices, addOns, held, cuts, built,
-                other);
+                family, needs, practice, keeper, heap, prices, addOns, held, cuts, built, other);
     }
 
     /** What odd things there is a place for: in this kind of coop, and in what is built on. */

@@ -411,7 +411,7 @@ public final class Fitter {
                         sheets.skins().getFirst(),
                         sheets.panels().isEmpty() ? Length.mm(1220) : sheets.panels().getFirst(),
                         sheets.roofings().getFirst(),
-                        request.underside(),
+                        request.practice().underside(),
                         step);
         Finds built = whole().stream().findFirst().orElse(Finds.NONE);
         return Optional.of(choices.with(built.with(placed())));

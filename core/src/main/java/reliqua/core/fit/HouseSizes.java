@@ -3,9 +3,12 @@ package reliqua.core.fit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.coop.family.DesignSpec;
+import reliqua.core.flock.Practice;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
 import reliqua.core.measure.UnitSystem;
@@ -183,8 +186,26 @@ final class HouseSizes {
     }
 
     private List<Length> freeDepths(Choices choices) {
-        return worthTrying(
-                family.depth(choices), choices, 1 / WIDEST_TO, 1 / WIDEST_FROM, depthMost(choices));
+        List<Length> depths =
+                worthTrying(
+                        family.depth(choices),
+                        choices,
+                        1 / WIDEST_TO,
+                        1 / WIDEST_FROM,
+                        depthMost(choices));
+        return Stream.concat(depths.stream(), reached(choices).stream()).distinct().toList();
+    }
+
+    /** The deepest floor whose every corner is reached by a back that opens. */
+    private Optional<Length> reached(Choices choices) {
+        if (request.practice().cleaning() == Practice.Cleaning.OWN
+                || !family.addOns().contains(AddOn.BACK_HATCH)) {
+            return Optional.empty();
+        }
+        Length wall = choices.section(Choices.Group.WALLS).width();
+        Length depth = request.keeper().body().reach().plus(wall).floorTo(step);
+        boolean fits = depth.atLeast(family.depth(choices).least());
+        return Optional.of(depth).filter(_ -> fits).filter(d -> d.atMost(depthMost(choices)));
     }
 
     /** From and to so many sides of a square house, and always some beyond the least side. */

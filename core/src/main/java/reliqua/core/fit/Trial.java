@@ -42,8 +42,12 @@ final class Trial {
      */
     private double ceiling;
 
+    /** The same of those houses whose every corner is reached: they go before all others. */
+    private double reached = Double.POSITIVE_INFINITY;
+
     Trial(FitRequest request, Progress progress, double ceiling) {
         this.ceiling = ceiling;
+        this.reached = ceiling;
         this.request = request;
         this.progress = progress;
         this.bound =
@@ -108,10 +112,14 @@ final class Trial {
                         .flatMap(Optional::stream)
                         .sorted(Candidate.ORDER)
                         .toList();
-        drawn.stream()
-                .filter(c -> c.faults() == 0 && c.plan().missing().isEmpty())
-                .findFirst()
-                .ifPresent(c -> ceiling = Math.min(ceiling, c.weighed().amount()));
+        for (Candidate each : drawn) {
+            if (each.faults() == 0 && each.plan().missing().isEmpty()) {
+                ceiling = Math.min(ceiling, each.weighed().amount());
+                if (!each.leavesCorners()) {
+                    reached = Math.min(reached, each.weighed().amount());
+                }
+            }
+        }
         return drawn;
     }
 
@@ -132,12 +140,15 @@ final class Trial {
     private Optional<Candidate> drawn(DesignSpec idea) {
         try {
             Coop coop = CoopBuilder.build(idea, request.brief());
-            Unbuildable.unless(
-                    request.built().map(b -> b.isIn(coop)).orElse(true), Sum.of("fit.built"));
-            if (bound.of(CoopPlanner.wanted(coop, request.cuts())) > ceiling + 1e-6) {
+            Drawn drawn = hatched(new Drawn(idea, coop, findings(coop)));
+            double most = drawn.leavesCorners() ? Math.min(ceiling, reached) : reached;
+            if (bound.of(CoopPlanner.wanted(drawn.coop(), request.cuts())) > most + 1e-6) {
                 return Optional.empty();
             }
-            Drawn drawn = staked(new Drawn(idea, coop, findings(coop)));
+            drawn = staked(drawn);
+            Coop whole = drawn.coop();
+            Unbuildable.unless(
+                    request.built().map(b -> b.isIn(whole)).orElse(true), Sum.of("fit.built"));
             WorkPlan plan =
                     quick.plan(
                             drawn.coop(),
@@ -154,8 +165,11 @@ final class Trial {
 
     private record Drawn(DesignSpec spec, Coop coop, List<Finding> findings) {
         boolean tips() {
-            return findings.stream()
-                    .anyMatch(f -> f.rule().equals(WIND) && f.severity() != Finding.Severity.GOOD);
+            return Findings.breaks(findings, WIND);
+        }
+
+        boolean leavesCorners() {
+            return Findings.leavesCorners(findings);
         }
     }
 
@@ -164,26 +178,44 @@ final class Trial {
     }
 
     /**
+     * With a back that opens, where the door leaves corners out of the keeper's reach and that does
+     * not.
+     */
+    private Drawn hatched(Drawn deep) {
+        boolean wanted =
+                request.practice().cleaning() == Practice.Cleaning.REACHED
+                        && request.family().addOns().contains(AddOn.BACK_HATCH)
+                        && !deep.spec().addOns().contains(AddOn.BACK_HATCH);
+        if (!wanted || !deep.leavesCorners()) {
+            return deep;
+        }
+        return changed(deep, AddOn.BACK_HATCH).filter(d -> !d.leavesCorners()).orElse(deep);
+    }
+
+    private Optional<Drawn> changed(Drawn drawn, AddOn more) {
+        try {
+            DesignSpec spec = drawn.spec().with(more);
+            Coop coop = CoopBuilder.build(spec, request.brief());
+            return Optional.of(new Drawn(spec, coop, findings(coop)));
+        } catch (Unbuildable e) {
+            return Optional.empty();
+        }
+    }
+
+    /**
      * With stakes at its corners where the wind would tip it over and they hold it. What is moved
      * every day is not staked by itself: nobody drives four stakes each morning.
      */
     private Drawn staked(Drawn light) {
         boolean wanted =
-                request.holding() == Practice.Holding.STAKES
+                request.practice().holding() == Practice.Holding.STAKES
                         && !request.family().moved()
                         && request.family().addOns().contains(AddOn.ANCHORS)
                         && !light.spec().addOns().contains(AddOn.ANCHORS);
         if (!wanted || !light.tips()) {
             return light;
         }
-        try {
-            DesignSpec spec = light.spec().with(AddOn.ANCHORS);
-            Coop coop = CoopBuilder.build(spec, request.brief());
-            Drawn staked = new Drawn(spec, coop, findings(coop));
-            return staked.tips() ? light : staked;
-        } catch (Unbuildable e) {
-            return light;
-        }
+        return changed(light, AddOn.ANCHORS).filter(d -> !d.tips()).orElse(light);
     }
 
     /** The same houses planned exactly, every part in one piece, in the same order. */

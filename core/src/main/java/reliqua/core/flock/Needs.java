@@ -25,6 +25,7 @@ import reliqua.core.measure.Weight;
  * @param litterDepth litter to start with
  * @param proof what keeps the animals out that are about
  * @param apron how diggers are kept out
+ * @param cleaning how corners are reached that nobody goes to
  * @param weather loads of snow and wind
  * @param system in whose whole figures all is reckoned
  * @param lines the same for reading, one of every kind
@@ -42,6 +43,7 @@ public record Needs(
         Length litterDepth,
         Proof proof,
         Practice.Apron apron,
+        Practice.Cleaning cleaning,
         Weather weather,
         UnitSystem system,
         List<Need> lines) {

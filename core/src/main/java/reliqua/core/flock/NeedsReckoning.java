@@ -89,6 +89,7 @@ final class NeedsReckoning {
                 depth,
                 proof,
                 practice.apron(),
+                practice.cleaning(),
                 new Needs.Weather(roof, site.climate().wind()),
                 system,
                 lines);

@@ -18,6 +18,7 @@ import reliqua.core.measure.Words;
  * @param underside what becomes of the space below a raised floor
  * @param holding what holds a light coop down in a gale
  * @param finish what becomes of the wood outside
+ * @param cleaning how the corners of a house are reached that one does not go into
  * @param own figures of the keeper's own, which go before the schools
  */
 public record Practice(
@@ -32,6 +33,7 @@ public record Practice(
         Underside underside,
         Holding holding,
         Finish finish,
+        Cleaning cleaning,
         OwnFigures own) {
 
     /** The default of every school. */
@@ -48,6 +50,7 @@ public record Practice(
                     Underside.CLOSED_IN,
                     Holding.STAKES,
                     Finish.PAINTED,
+                    Cleaning.REACHED,
                     OwnFigures.NONE);
 
     /** Refuses a growth below zero or above 200 percent. */
@@ -173,75 +176,92 @@ public record Practice(
         BARE
     }
 
+    /** How the corners of a house are reached that nobody goes into. */
+    public enum Cleaning {
+        /**
+         * By arm: where the door leaves corners out of reach and a back that opens does not, it
+         * opens. The default, since what is not reached is not cleaned.
+         */
+        REACHED,
+        /** The keeper sees to it: a rake, or a child that crawls in. */
+        OWN
+    }
+
     public Practice withSpace(Space other) {
         return new Practice(
                 other, run, roosts, nests, vents, litter, apron, growth, underside, holding, finish,
-                own);
+                cleaning, own);
     }
 
     public Practice withRun(Space other) {
         return new Practice(
                 space, other, roosts, nests, vents, litter, apron, growth, underside, holding,
-                finish, own);
+                finish, cleaning, own);
     }
 
     public Practice withRoosts(Roosts other) {
         return new Practice(
                 space, run, other, nests, vents, litter, apron, growth, underside, holding, finish,
-                own);
+                cleaning, own);
     }
 
     public Practice withNests(Nests other) {
         return new Practice(
                 space, run, roosts, other, vents, litter, apron, growth, underside, holding, finish,
-                own);
+                cleaning, own);
     }
 
     public Practice withVents(Vents other) {
         return new Practice(
                 space, run, roosts, nests, other, litter, apron, growth, underside, holding, finish,
-                own);
+                cleaning, own);
     }
 
     public Practice withLitter(Litter other) {
         return new Practice(
                 space, run, roosts, nests, vents, other, apron, growth, underside, holding, finish,
-                own);
+                cleaning, own);
     }
 
     public Practice withApron(Apron other) {
         return new Practice(
                 space, run, roosts, nests, vents, litter, other, growth, underside, holding, finish,
-                own);
+                cleaning, own);
     }
 
     public Practice withGrowth(int other) {
         return new Practice(
                 space, run, roosts, nests, vents, litter, apron, other, underside, holding, finish,
-                own);
+                cleaning, own);
     }
 
     public Practice withUnderside(Underside other) {
         return new Practice(
                 space, run, roosts, nests, vents, litter, apron, growth, other, holding, finish,
-                own);
+                cleaning, own);
     }
 
     public Practice withHolding(Holding other) {
         return new Practice(
                 space, run, roosts, nests, vents, litter, apron, growth, underside, other, finish,
-                own);
+                cleaning, own);
     }
 
     public Practice withFinish(Finish other) {
         return new Practice(
                 space, run, roosts, nests, vents, litter, apron, growth, underside, holding, other,
-                own);
+                cleaning, own);
+    }
+
+    public Practice withCleaning(Cleaning other) {
+        return new Practice(
+                space, run, roosts, nests, vents, litter, apron, growth, underside, holding, finish,
+                other, own);
     }
 
     public Practice withOwn(OwnFigures other) {
         return new Practice(
                 space, run, roosts, nests, vents, litter, apron, growth, underside, holding, finish,
-                other);
+                cleaning, other);
     }
 }

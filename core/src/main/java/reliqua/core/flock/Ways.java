@@ -133,7 +133,13 @@ public final class Ways {
                         schools(Practice.Holding.values(), now.holding(), Practice::withHolding)),
                 topic(
                         "finish",
-                        schools(Practice.Finish.values(), now.finish(), Practice::withFinish)));
+                        schools(Practice.Finish.values(), now.finish(), Practice::withFinish)),
+                topic(
+                        "cleaning",
+                        schools(
+                                Practice.Cleaning.values(),
+                                now.cleaning(),
+                                Practice::withCleaning)));
     }
 
     private static Topic topic(String key, List<School> schools) {

@@ -418,6 +418,11 @@ public record Project(
             // Stakes that it has by itself.
             on.remove(AddOn.ANCHORS);
         }
+        if (flock.practice().cleaning() == Practice.Cleaning.REACHED
+                && !addOns.contains(AddOn.BACK_HATCH)) {
+            // A back that opens by itself.
+            on.remove(AddOn.BACK_HATCH);
+        }
         return of && on.equals(addOns);
     }
 
@@ -452,7 +457,17 @@ public record Project(
             addOn.keys().forEach(kept::remove);
         }
         ProjectDraft draft = draft().addOns(changed).held(kept).chosen(Optional.empty());
-        return addOn == AddOn.ANCHORS ? draft.flock(held(wanted)).made() : draft.made();
+        return switch (addOn) {
+            case ANCHORS -> draft.flock(held(wanted)).made();
+            case BACK_HATCH -> draft.flock(reached(wanted)).made();
+            default -> draft.made();
+        };
+    }
+
+    /** A back that is shut is not opened again by itself. */
+    private Flock reached(boolean open) {
+        Practice.Cleaning cleaning = open ? Practice.Cleaning.REACHED : Practice.Cleaning.OWN;
+        return flock.with(flock.practice().withCleaning(cleaning));
     }
 
     /** Stakes that are taken off are not driven again by themselves. */
@@ -555,8 +570,7 @@ public record Project(
         return new FitRequest(
                 kind(),
                 builtNeeds(),
-                flock.practice().underside(),
-                flock.practice().holding(),
+                flock.practice(),
                 keeper,
                 heap,
                 prices,

@@ -55,7 +55,8 @@ class BillTest {
         assertThat(counts)
                 .containsKeys(Hardware.Kind.SCREWS, Hardware.Kind.STAPLES, Hardware.Kind.HINGES);
         int lids = house.coop().of(Role.NEST_LID).size();
-        assertThat(counts.get(Hardware.Kind.HINGES)).isEqualTo(2 * (lids + 1));
+        int hatches = house.coop().of(Role.HATCH_LEAF).size();
+        assertThat(counts.get(Hardware.Kind.HINGES)).isEqualTo(2 * (lids + 1 + hatches));
         long sticks =
                 Joints.of(house.coop()).stream()
                         .filter(j -> j.first() instanceof Part.StickPart)

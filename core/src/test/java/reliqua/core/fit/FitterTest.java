@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import reliqua.core.coop.family.AddOn;
 import reliqua.core.cutting.Progress;
 import reliqua.core.cutting.Workshop;
 import reliqua.core.measure.Length;
@@ -55,6 +56,27 @@ class FitterTest {
                 .forEach(t -> t.cuts().forEach(c -> c.parts().forEach(p -> cut.add(p.mark()))));
         List<String> wanted = best.coop().parts().stream().map(p -> p.mark()).toList();
         assertThat(cut).containsExactlyInAnyOrderElementsOf(wanted);
+    }
+
+    @Test
+    void aHouseWithACornerOutOfReachIsTakenOnlyWhereThereIsNoOther() {
+        Project project = Yards.project(6);
+        Candidate reached = fit(project).best().orElseThrow();
+        assertThat(reached.leavesCorners()).isFalse();
+        assertThat(reached.coop().measures().reach())
+                .isLessThanOrEqualTo(project.keeper().body().reach());
+        assertThat(reached.spec().addOns()).contains(AddOn.BACK_HATCH);
+        assertThat(project.seeks(reached.spec())).isTrue();
+
+        Project crawling = project.with(AddOn.BACK_HATCH, false);
+        Candidate cheaper = fit(crawling).best().orElseThrow();
+        assertThat(cheaper.spec().addOns()).doesNotContain(AddOn.BACK_HATCH);
+        assertThat(cheaper.findings()).noneMatch(f -> f.rule().equals("reach"));
+        assertThat(cheaper.cost()).isLessThanOrEqualTo(reached.cost());
+
+        // A deep house is all there is.
+        Project deep = project.hold("depth", Length.mm(1300));
+        assertThat(fit(deep).best().orElseThrow().leavesCorners()).isTrue();
     }
 
     @Test

@@ -10,6 +10,7 @@ import reliqua.core.check.Finding;
 import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.cutting.Progress;
+import reliqua.core.fit.Candidate;
 import reliqua.core.fit.Yards;
 import reliqua.core.flock.Practice;
 
@@ -41,9 +42,16 @@ class RemediesTest {
     private static Project settled() throws Unbuildable {
         Project calm = Yards.project(6);
         SayEdit.Said.Change gale = (SayEdit.Said.Change) SayEdit.read("gusts 32 m/s", calm);
-        // The keeper does not want stakes by themselves.
-        Project windy = gale.edit().change().apply(calm).with(AddOn.ANCHORS, false);
-        return windy.settledOn(derived(windy).candidate());
+        // The keeper wants neither stakes nor a back that opens by themselves.
+        Project windy =
+                gale.edit()
+                        .change()
+                        .apply(calm)
+                        .with(AddOn.ANCHORS, false)
+                        .with(AddOn.BACK_HATCH, false);
+        Candidate house = derived(windy).candidate();
+        Practice reached = windy.flock().practice().withCleaning(Practice.Cleaning.REACHED);
+        return windy.withFlock(windy.flock().with(reached)).settledOn(house);
     }
 
     /** Where the floor is deeper than an arm, the house is made less deep as well. */
