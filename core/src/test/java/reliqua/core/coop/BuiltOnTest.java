@@ -305,6 +305,45 @@ class BuiltOnTest {
     }
 
     @ParameterizedTest
+    @MethodSource("withPorch")
+    void aPorchIsRoofedOverTheDoorAndStandsOnPostsBesideIt(Coop coop) {
+        Bounds door = door(coop).place();
+        Length out =
+                coop.of(Role.POST_PLATE).stream()
+                        .map(p -> p.solid().bounds().y0())
+                        .reduce(Length.ZERO, Length::min);
+        assertThat(out.toMm()).isLessThan(-600);
+        Bounds roof = around(coop, Role.ROOF_SHEET);
+        assertThat(roof.y0()).isLessThan(out);
+        assertThat(roof.x0()).isLessThan(door.x0());
+        assertThat(roof.x1()).isGreaterThan(door.x1());
+        List<Part> before =
+                coop.of(Role.POST).stream()
+                        .filter(p -> p.solid().bounds().y1().toMm() < -300)
+                        .toList();
+        assertThat(before).hasSizeGreaterThanOrEqualTo(2);
+        assertThat(before)
+                .allMatch(p -> p.solid().bounds().z0().toMm() < -400)
+                .noneMatch(
+                        p ->
+                                p.solid().bounds().x1().compareTo(door.x0()) > 0
+                                        && p.solid().bounds().x0().compareTo(door.x1()) < 0);
+        List<Part> plates =
+                coop.of(Role.POST_PLATE).stream()
+                        .filter(p -> p.solid().bounds().y0().equals(out))
+                        .toList();
+        for (Part rafter : coop.of(Role.RAFTER)) {
+            assertThat(plates)
+                    .as("what carries " + rafter.mark())
+                    .anyMatch(p -> Contact.area(p.solid(), rafter.solid()) > 500);
+        }
+    }
+
+    static List<Coop> withPorch() {
+        return with(AddOn.PORCH);
+    }
+
+    @ParameterizedTest
     @MethodSource("openBehind")
     void aBackThatOpensShutsAgainstStudsAndSillsAndHoldsTheLitterIn(Coop coop) {
         Bounds leaves = around(coop, Role.HATCH_LEAF);

@@ -202,6 +202,9 @@ public final class Houses {
         if (brief.addOns().contains(AddOn.RUN)) {
             lengths.put(AddOn.RUN.keys().getFirst(), mm(random, 1800, 2600));
         }
+        if (brief.addOns().contains(AddOn.PORCH)) {
+            lengths.put(AddOn.PORCH.keys().getFirst(), mm(random, 700, 1300));
+        }
         if (brief.addOns().contains(AddOn.YARD)) {
             lengths.put(AddOn.YARD.keys().getFirst(), mm(random, 1500, 5000));
         }

@@ -45,6 +45,8 @@ public enum AddOn {
     WINDBREAK("windbreak"),
     /** Ground under netting before run or house, for the day. */
     YARD("yard", List.of("yard-length"), List.of(Choices.Group.RUN)),
+    /** The roof goes on over a dry place before the keeper's door. */
+    PORCH("porch", List.of("porch")),
     /** Two wheels under one end of a pen that is moved. */
     WHEELS("wheels", FoundPart.Use.WHEELS),
     /** Mesh under a pen. */
@@ -94,6 +96,10 @@ public enum AddOn {
         this.keys = keys;
         this.groups = groups;
         this.places = Set.of();
+    }
+
+    AddOn(String id, List<String> keys) {
+        this(id, keys, List.of());
     }
 
     AddOn(String id, FoundPart.Use... places) {

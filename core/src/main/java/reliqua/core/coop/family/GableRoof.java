@@ -64,7 +64,8 @@ final class GableRoof implements HouseRoof {
                         floor,
                         needs,
                         choices,
-                        Optional.of(board.half()));
+                        Optional.of(board.half()),
+                        Optional.empty());
     }
 
     @Override

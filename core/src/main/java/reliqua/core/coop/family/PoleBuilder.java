@@ -1,6 +1,5 @@
 package reliqua.core.coop.family;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import reliqua.core.coop.Axis;
@@ -53,6 +52,9 @@ final class PoleBuilder {
             doors(pen);
         }
         skirt();
+        if (at.porch.isPresent()) {
+            new PorchBuilder(at, book, at.porch.get()).build();
+        }
         at.penWall().ifPresent(x -> new PenWall(at, x, book).build());
     }
 
@@ -80,7 +82,7 @@ final class PoleBuilder {
         for (boolean front : List.of(true, false)) {
             Length y = front ? Length.ZERO : at.depth.minus(st);
             Length top = front ? at.roof.frontTop() : at.roof.backTop();
-            List<Length> joints = joints();
+            List<Length> joints = at.plateJoints();
             for (int i = 0; i + 1 < joints.size(); i++) {
                 Length x0 = joints.get(i);
                 Length x1 = joints.get(i + 1);
@@ -92,17 +94,6 @@ final class PoleBuilder {
                         Solid.box(x0, x1, y, y.plus(st), low, top));
             }
         }
-    }
-
-    /** Ends of the house, and the middles of the posts between. */
-    private List<Length> joints() {
-        List<Length> joints = new ArrayList<>();
-        joints.add(Length.ZERO);
-        List<Length> posts = at.posts();
-        posts.subList(1, posts.size() - 1)
-                .forEach(x -> joints.add(x.plus(post.thickness().half())));
-        joints.add(at.width);
-        return joints;
     }
 
     private void girts() {
@@ -129,7 +120,7 @@ final class PoleBuilder {
     /** Parted at the joints on posts, unless that would leave a stub. */
     private void row(Length from, Length to, Length y, Length z) {
         Length x0 = from;
-        for (Length joint : joints()) {
+        for (Length joint : at.plateJoints()) {
             if (joint.minus(x0).compareTo(STUB) >= 0 && to.minus(joint).compareTo(STUB) >= 0) {
                 girt(x0, joint, y, z);
                 x0 = joint;

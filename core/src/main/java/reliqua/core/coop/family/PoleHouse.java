@@ -51,6 +51,7 @@ final class PoleHouse implements CoopFamily {
         Set<AddOn> all = EnumSet.copyOf(AddOn.OF_HOUSES);
         all.add(AddOn.TWO_PENS);
         all.add(AddOn.TWO_LEAF_DOOR);
+        all.add(AddOn.PORCH);
         return all;
     }
 

@@ -40,6 +40,10 @@ final class PoleLayout {
     final Length width;
     final Length depth;
     final SingleSlope roof;
+
+    /** How far before the front the plate of a porch stands, if there is one. */
+    final Optional<Length> porch;
+
     private final boolean twoLeaf;
     private final boolean twoPens;
 
@@ -72,7 +76,7 @@ final class PoleLayout {
         this.needs = brief.needs();
         this.width = spec.width();
         this.depth = spec.depth();
-        this.roof =
+        SingleSlope bare =
                 new SingleSlope(
                         width,
                         depth,
@@ -84,6 +88,11 @@ final class PoleLayout {
                         Length.ZERO,
                         needs,
                         c);
+        this.porch =
+                spec.addOns().contains(AddOn.PORCH)
+                        ? Optional.of(spec.length(ShedSizes.PORCH))
+                        : Optional.empty();
+        this.roof = porch.map(bare::over).orElse(bare);
         this.twoLeaf = spec.addOns().contains(AddOn.TWO_LEAF_DOOR);
         this.twoPens = spec.addOns().contains(AddOn.TWO_PENS);
         roof.check();
@@ -133,6 +142,17 @@ final class PoleLayout {
         List<Length> posts = new ArrayList<>(Spacing.even(first, end, post().thickness(), BAY));
         posts.addAll(Spacing.even(half, last, post().thickness(), BAY).stream().skip(1).toList());
         return posts;
+    }
+
+    /** Ends of the house, and the middles of the posts between: plates are jointed there. */
+    List<Length> plateJoints() {
+        List<Length> joints = new ArrayList<>();
+        joints.add(Length.ZERO);
+        List<Length> posts = posts();
+        posts.subList(1, posts.size() - 1)
+                .forEach(x -> joints.add(x.plus(post().thickness().half())));
+        joints.add(width);
+        return joints;
     }
 
     private Length middlePost() {

@@ -99,10 +99,9 @@ final class RoofBuilder {
         Length inner = depth().minus(sd);
         List<Corner> profile = new ArrayList<>();
         profile.add(new Corner(head, at.rafterBottom(head)));
+        at.porch().ifPresent(out -> profile.addAll(seat(out.negated())));
         if (at.ridge().isEmpty()) {
-            profile.add(new Corner(Length.ZERO, at.frontTop()));
-            profile.add(new Corner(sd, at.frontTop()));
-            profile.add(new Corner(sd, at.rafterBottom(sd)));
+            profile.addAll(seat(Length.ZERO));
         }
         profile.add(new Corner(inner, at.backTop()));
         profile.add(new Corner(depth(), at.backTop()));
@@ -111,6 +110,16 @@ final class RoofBuilder {
         profile.add(new Corner(tail, at.rafterTop(tail)));
         profile.add(new Corner(head, at.rafterTop(head)));
         return profile;
+    }
+
+    /** On a plate whose outer face is there. */
+    private List<Corner> seat(Length y) {
+        Length inner = y.plus(at.seat());
+        Length top = at.rafterBottom(y);
+        return List.of(
+                new Corner(y, top),
+                new Corner(inner, top),
+                new Corner(inner, at.rafterBottom(inner)));
     }
 
     /** Level distance of the upper edge of every purlin, from front to back. */
@@ -123,18 +132,26 @@ final class RoofBuilder {
         Length overBack = depth().plus(at.cladding()).minus(level);
         List<Length> edges = new ArrayList<>();
         if (!ridge && head.plus(level).atMost(overFront)) {
-            edges.add(head);
+            edges.addAll(before(head, overFront, level));
         }
-        edges.addAll(
-                Spacing.even(
-                        overFront,
-                        overBack.plus(level),
-                        level,
-                        PURLINS_APART.scaled(at.pitch().cos())));
+        edges.addAll(Spacing.even(overFront, overBack.plus(level), level, apart()));
         if (end.atLeast(overBack.plus(level))) {
             edges.add(end);
         }
         return edges;
+    }
+
+    private Length apart() {
+        return PURLINS_APART.scaled(at.pitch().cos());
+    }
+
+    /** At the eaves, and over a porch up to the one over the front. */
+    private List<Length> before(Length head, Length overFront, Length level) {
+        if (at.porch().isEmpty()) {
+            return List.of(head);
+        }
+        List<Length> all = Spacing.even(head, overFront.plus(level), level, apart());
+        return all.subList(0, all.size() - 1);
     }
 
     void purlins() {
@@ -223,7 +240,7 @@ final class RoofBuilder {
 
     private Solid roofSolid(Length x0, Length x1, Length from, Length to) {
         double cos = at.pitch().cos();
-        Length head = at.ridge().orElse(overhang().negated().minus(DRIP.scaled(cos)));
+        Length head = at.ridge().orElse(at.head().minus(DRIP.scaled(cos)));
         Length y0 = head.plus(from.scaled(cos));
         Length y1 = head.plus(to.scaled(cos));
         Length t = at.purlin().thickness();

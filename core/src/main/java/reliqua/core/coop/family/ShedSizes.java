@@ -15,6 +15,11 @@ final class ShedSizes {
 
     static final String YARD_LENGTH = AddOn.YARD.keys().getFirst();
 
+    static final String PORCH = AddOn.PORCH.keys().getFirst();
+
+    /** Room for a keeper with a bucket, and for bags. */
+    private static final Length PORCH_USUAL = Length.mm(1000);
+
     /** Shorter ones are trodden bare in a week. */
     private static final Length YARD_LEAST = Length.mm(2700);
 
@@ -28,6 +33,7 @@ final class ShedSizes {
                     ShedDimensions.EAVES,
                     ShedDimensions.RISE,
                     RUN_LENGTH,
+                    PORCH,
                     YARD_LENGTH);
 
     private ShedSizes() {}
@@ -78,6 +84,10 @@ final class ShedSizes {
         }
         if (spec.addOns().contains(AddOn.YARD)) {
             kept = kept.with(YARD_LENGTH, yardLength(spec, brief));
+        }
+        if (spec.addOns().contains(AddOn.PORCH)) {
+            Length out = UnitSystem.ofStep(spec.choices().step()).natural(PORCH_USUAL);
+            kept = kept.with(PORCH, out);
         }
         for (String key : HELD) {
             if (held.containsKey(key) && kept.lengths().containsKey(key)) {

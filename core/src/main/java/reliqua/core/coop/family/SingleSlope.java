@@ -27,6 +27,7 @@ import reliqua.core.stock.Section;
  * @param choices sections of rafters and purlins, and the roofing
  * @param ridge where it begins, behind the middle of a ridge board at y = 0 that its rafters stand
  *     against; nothing where they lie on a front plate and reach out beyond it
+ * @param porch how far before the front another plate carries them, if one does
  */
 record SingleSlope(
         Length width,
@@ -39,7 +40,8 @@ record SingleSlope(
         Length floor,
         Needs needs,
         Choices choices,
-        Optional<Length> ridge)
+        Optional<Length> ridge,
+        Optional<Length> porch)
         implements HouseRoof {
     /**
      * A little more than 3 in 12, the least for plain laps, so that rounding does not undercut it.
@@ -73,12 +75,30 @@ record SingleSlope(
                 floor,
                 needs,
                 choices,
+                Optional.empty(),
                 Optional.empty());
+    }
+
+    /** The same reaching out over a porch, whose plate stands so far before the front. */
+    SingleSlope over(Length before) {
+        return new SingleSlope(
+                width,
+                depth,
+                overhang,
+                frontTop,
+                backTop,
+                seat,
+                cladding,
+                floor,
+                needs,
+                choices,
+                ridge,
+                Optional.of(before));
     }
 
     /** Where it begins. */
     Length head() {
-        return ridge.orElse(overhang.negated());
+        return ridge.orElse(porch.orElse(Length.ZERO).plus(overhang).negated());
     }
 
     @Override
