@@ -274,6 +274,9 @@ public enum Role {
     PERCH_STAKE('Q', Stage.RUN, Duty.of(BATTEN).serving(Latitude.mm(20, 40))),
     AXLE('W', Stage.RUN, Duty.of(FRAME, SHOWN, BOLTED).serving(Latitude.mm(15, 40)).minutes(15)),
     WHEEL('W', Stage.RUN, Duty.of(FRAME, SHOWN, BOLTED, Trait.ROLLS).minutes(20)),
+    BALCONY_BEARER('G', Stage.RAMP, Duty.of(FRAME, SHOWN).minutes(7).checked(Check.LEVEL)),
+    BALCONY_POST('G', Stage.RAMP, Duty.of(FRAME, SHOWN).minutes(7).checked(Check.PLUMB)),
+    BALCONY_DECK('G', Stage.RAMP, Duty.of(FRAME, SHOWN).minutes(10).seenFrom(Side.PLAN)),
     RAMP_BOARD('G', Stage.RAMP, Duty.of(FRAME, SHOWN).seenFrom(Side.SIDE)),
     RAMP_RUNNER(
             'G',

@@ -305,6 +305,37 @@ class BuiltOnTest {
     }
 
     @ParameterizedTest
+    @MethodSource("withBalcony")
+    void aBalconyLiesJustBelowThePopDoorAndTheRampBeginsAtItsEdge(Coop coop) {
+        Bounds pop =
+                coop.openings().stream()
+                        .filter(o -> o.kind() == Opening.Kind.POP_DOOR)
+                        .findFirst()
+                        .orElseThrow()
+                        .place();
+        Bounds deck = around(coop, Role.BALCONY_DECK);
+        assertThat(deck.x0()).isLessThan(pop.x0());
+        assertThat(deck.x1()).isGreaterThan(pop.x1());
+        assertThat(pop.z0().minus(deck.z1()).toMm()).isBetween(20.0, 40.0);
+        assertThat(coop.of(Role.BALCONY_POST))
+                .hasSize(2)
+                .allMatch(p -> p.solid().bounds().z0().equals(Length.ZERO));
+        Bounds ramp = around(coop, Role.RAMP_BOARD);
+        assertThat(ramp.y1()).isLessThanOrEqualTo(deck.y0());
+        assertThat(deck.y0().minus(ramp.y1()).toMm()).as("no gap for a claw").isLessThan(60);
+        assertThat(deck.z1().minus(ramp.z1()).abs().toMm()).isLessThan(40);
+        assertThat(coop.of(Role.BALCONY_BEARER))
+                .anyMatch(
+                        b ->
+                                coop.of(Role.RAMP_LEDGER).stream()
+                                        .anyMatch(l -> Contact.area(l.solid(), b.solid()) > 500));
+    }
+
+    static List<Coop> withBalcony() {
+        return with(AddOn.BALCONY);
+    }
+
+    @ParameterizedTest
     @MethodSource("withPorch")
     void aPorchIsRoofedOverTheDoorAndStandsOnPostsBesideIt(Coop coop) {
         Bounds door = door(coop).place();

@@ -43,7 +43,14 @@ public final class CoopBuilder {
     /** What the family itself builds, because its own parts must give way, is not here. */
     private static Optional<Addition> of(AddOn addOn) {
         return switch (addOn) {
-            case RUN, WINDOW, TWO_PENS, ROLL_AWAY_NESTS, BACK_HATCH, TWO_LEAF_DOOR, PORCH ->
+            case RUN,
+                    WINDOW,
+                    TWO_PENS,
+                    ROLL_AWAY_NESTS,
+                    BACK_HATCH,
+                    TWO_LEAF_DOOR,
+                    PORCH,
+                    BALCONY ->
                     Optional.empty();
             case DROPPINGS_BOARD -> Optional.of(new DroppingsBoard());
             case DOOR_BAR -> Optional.of(new DoorBar());

@@ -45,6 +45,8 @@ public enum AddOn {
     WINDBREAK("windbreak"),
     /** Ground under netting before run or house, for the day. */
     YARD("yard", List.of("yard-length"), List.of(Choices.Group.RUN)),
+    /** A landing before the pop door, at whose edge the ramp begins. */
+    BALCONY("balcony"),
     /** The roof goes on over a dry place before the keeper's door. */
     PORCH("porch", List.of("porch")),
     /** Two wheels under one end of a pen that is moved. */

@@ -73,7 +73,7 @@ final class RunBuilder {
         Unbuildable.unless(top.atLeast(LEAST_HEIGHT), Sum.of("family.runLow", top, LEAST_HEIGHT));
         Length overDoor = at.doorTop().plus(ShedLayout.DOOR_STOP).plus(sd);
         Unbuildable.unless(top.atLeast(overDoor), Sum.of("family.runDoor", top, overDoor));
-        Length least = RampBuilder.run(at.popHole()).max(at.door().width()).plus(BEYOND_RAMP);
+        Length least = at.rampRun().max(at.door().width()).plus(BEYOND_RAMP);
         Unbuildable.unless(length.atLeast(least), Sum.of("family.runShort", length, least));
         Unbuildable.unless(width.atLeast(GATE.plus(sd.times(4))), Sum.of("family.narrow", width));
         side(st.negated(), st.negated().minus(MESH_THICKNESS));

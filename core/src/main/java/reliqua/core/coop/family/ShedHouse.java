@@ -18,6 +18,7 @@ import reliqua.core.flock.Practice;
 import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
+import reliqua.core.stock.Section;
 
 /**
  * Draws up a house under a single slope: front with pop door and door, high; back low, where the
@@ -42,7 +43,7 @@ final class ShedHouse {
 
     private static Set<AddOn> withRun() {
         Set<AddOn> all = EnumSet.copyOf(AddOn.OF_HOUSES);
-        all.addAll(Set.of(AddOn.RUN, AddOn.WINDOW, AddOn.ROLL_AWAY_NESTS));
+        all.addAll(Set.of(AddOn.RUN, AddOn.WINDOW, AddOn.ROLL_AWAY_NESTS, AddOn.BALCONY));
         Stream.of(AddOn.values()).filter(AddOn::wantsRun).forEach(all::add);
         return Collections.unmodifiableSet(all);
     }
@@ -76,7 +77,7 @@ final class ShedHouse {
         if (at.roostBars() > 0) {
             at.roosts().build(book);
         }
-        new RampBuilder(at.popHole(), book).build();
+        wayDown(at, book);
         at.roof.vents(book, at.wallVent(), at.wall().thickness());
         if (at.runOut().isPresent()) {
             new RunBuilder(at, book).build();
@@ -86,6 +87,15 @@ final class ShedHouse {
         List<Part> parts =
                 book.parts().stream().sorted(Comparator.comparing(p -> p.role().stage())).toList();
         return new Coop(parts, book.openings(), zones(at), measures(at, parts, book.openings()));
+    }
+
+    private static void wayDown(ShedLayout at, PartsBook book) throws Unbuildable {
+        if (at.balcony) {
+            Section bearer = at.c.section(Choices.Group.FLOOR);
+            new BalconyBuilder(at.popHole(), bearer, at.wall(), book).build();
+        } else {
+            new RampBuilder(at.popHole(), book).build();
+        }
     }
 
     private static List<Zone> zones(ShedLayout at) {

@@ -62,6 +62,8 @@ final class ShedLayout {
     /** Whether the back opens from side to side. */
     final boolean backHatch;
 
+    final boolean balcony;
+
     ShedLayout(ShedDimensions d, DesignSpec spec, Brief brief, ShedKind kind) throws Unbuildable {
         this.d = d;
         this.c = spec.choices();
@@ -73,6 +75,7 @@ final class ShedLayout {
         this.slatted = spec.addOns().contains(AddOn.SLATTED_FLOOR);
         this.rollAway = spec.addOns().contains(AddOn.ROLL_AWAY_NESTS);
         this.backHatch = spec.addOns().contains(AddOn.BACK_HATCH);
+        this.balcony = spec.addOns().contains(AddOn.BALCONY);
         this.twoLeaf = spec.addOns().contains(AddOn.TWO_LEAF_DOOR);
         this.needs = brief.needs();
         this.kind = kind;
@@ -431,6 +434,11 @@ final class ShedLayout {
     }
 
     /** The pop door's opening. */
+    /** How far out before the frame the ramp's foot is. */
+    Length rampRun() {
+        return balcony ? BalconyBuilder.run(popHole()) : RampBuilder.run(popHole());
+    }
+
     PopHole popHole() {
         return new PopHole(
                 pop().from(),
