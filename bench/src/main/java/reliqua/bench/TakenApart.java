@@ -95,7 +95,7 @@ final class TakenApart {
         Finds finds = spec.choices().finds();
         return switch (find) {
             case Find.OfPallet _ -> finds.pallet().map(TakenApart::pallet);
-            case Find.OfBlock _ -> finds.footing().map(f -> (Material) f.block());
+            case Find.OfBlock _, Find.OfSlab _ -> finds.footing().map(f -> (Material) f.block());
             case Find.OfArch _ ->
                     finds.hoops()
                             .map(

@@ -67,6 +67,30 @@ public sealed interface Find {
     }
 
     /**
+     * A slab of these sides, to lie on.
+     *
+     * @param width smaller side of its face
+     * @param length larger side of it
+     */
+    record OfSlab(Length width, Length length) implements Find {
+        /** Joints take up as much. */
+        private static final Length TOLERANCE = Length.mm(4);
+
+        @Override
+        public boolean takes(Material material) {
+            return material instanceof Block b
+                    && b.width().minus(width).abs().atMost(TOLERANCE)
+                    && b.length().minus(length).abs().atMost(TOLERANCE);
+        }
+
+        /** The thinner ones are easier to lay. */
+        @Override
+        public double spoilt(Material material) {
+            return ((Block) material).height().toMetres();
+        }
+    }
+
+    /**
      * A hoop or a pipe of this length.
      *
      * @param arc length of it

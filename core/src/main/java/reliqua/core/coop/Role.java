@@ -272,6 +272,13 @@ public enum Role {
     WORM_BED('Q', Stage.RUN, Duty.of(BATTEN, Trait.LOOSE, Trait.ROTS).serving(Latitude.mm(20, 80))),
     PERCH('Q', Stage.RUN, Duty.of(BATTEN).serving(Latitude.mm(12, 25).orRound(40, 90))),
     PERCH_STAKE('Q', Stage.RUN, Duty.of(BATTEN).serving(Latitude.mm(20, 40))),
+    PAVING(
+            'K',
+            Stage.MESH,
+            Duty.of(FRAME, SHOWN, LIES_OUT, Trait.LOOSE)
+                    .minutes(4)
+                    .checked(Check.LEVEL)
+                    .seenFrom(Side.PLAN)),
     AXLE('W', Stage.RUN, Duty.of(FRAME, SHOWN, BOLTED).serving(Latitude.mm(15, 40)).minutes(15)),
     WHEEL('W', Stage.RUN, Duty.of(FRAME, SHOWN, BOLTED, Trait.ROLLS).minutes(20)),
     BALCONY_BEARER('G', Stage.RAMP, Duty.of(FRAME, SHOWN).minutes(7).checked(Check.LEVEL)),

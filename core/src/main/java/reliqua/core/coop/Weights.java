@@ -48,7 +48,7 @@ public final class Weights {
     private static double density(Find find) {
         return switch (find) {
             case Find.OfPallet _ -> PALLET;
-            case Find.OfBlock _ -> CONCRETE;
+            case Find.OfBlock _, Find.OfSlab _ -> CONCRETE;
             case Find.OfArch _ -> PIPE;
             case Find.OfCover _ -> TARPAULIN;
             case Find.OfThing thing -> density(thing.kind());

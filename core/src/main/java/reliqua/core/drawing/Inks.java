@@ -27,7 +27,8 @@ public final class Inks {
     private static Ink fill(Find find) {
         return switch (find) {
             case Find.OfThing thing -> fill(thing.kind());
-            case Find.OfPallet _, Find.OfBlock _, Find.OfArch _, Find.OfCover _ -> Ink.WOOD;
+            case Find.OfPallet _, Find.OfArch _, Find.OfCover _ -> Ink.WOOD;
+            case Find.OfBlock _, Find.OfSlab _ -> Ink.METAL;
         };
     }
 

@@ -60,15 +60,16 @@ public final class ProofPicture {
     }
 
     private void apron() {
-        double reach = needs.apronFlat().toMm();
+        Length out = apron == Practice.Apron.PAVED ? needs.apronPaved() : needs.apronFlat();
+        double reach = out.toMm();
         double down = needs.apronBuried().toMm();
-        boolean flat = apron == Practice.Apron.FLAT;
+        boolean flat = apron != Practice.Apron.BURIED;
         if (flat) {
             sketch.rectangle(-reach, -24, 0, 0, Ink.MESH, Ink.METAL_EDGE, "");
         } else {
             sketch.rectangle(0, 0, 24, down, Ink.MESH, Ink.METAL_EDGE, "");
         }
-        Length size = flat ? needs.apronFlat() : needs.apronBuried();
+        Length size = flat ? out : needs.apronBuried();
         String words = Words.say("proof.apron." + apron.name(), tape.say(size), by(proof.apron()));
         note(-1420, 250, Picture.Anchor.LEFT, words, proof.apron().by().isEmpty());
     }

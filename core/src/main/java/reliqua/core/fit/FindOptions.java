@@ -27,6 +27,10 @@ final class FindOptions {
     /** As many as a house wants; a shop never runs out. */
     private static final int PLENTY = 1000;
 
+    /** Thicker ones are blocks to stand on. */
+    private static final Length THICKEST_SLAB = Length.mm(80);
+
+    private static final Length SMALLEST_SLAB = Length.mm(190);
     private static final Length SHORTEST_HOOP = Length.mm(1800);
     private static final Length USUAL_PIPE = Length.mm(22);
 
@@ -145,6 +149,21 @@ final class FindOptions {
                 .limit(MOST_SIZES)
                 .map(e -> Finds.WholePallet.of(samples.get(e.getKey()), e.getValue()))
                 .toList();
+    }
+
+    /** The heap's slabs of the size there are most of. */
+    Optional<Finds.Footing> slabs() {
+        Map<Block, Integer> counts = new LinkedHashMap<>();
+        for (Lot lot : heap.usable()) {
+            if (lot.material() instanceof Block block
+                    && block.height().atMost(THICKEST_SLAB)
+                    && block.width().atLeast(SMALLEST_SLAB)) {
+                counts.merge(block, lot.quantity(), Integer::sum);
+            }
+        }
+        return counts.entrySet().stream()
+                .max(Map.Entry.comparingByValue())
+                .map(e -> new Finds.Footing(e.getKey(), e.getValue()));
     }
 
     /** The heap's commonest block; else the cheapest a shop sells. */

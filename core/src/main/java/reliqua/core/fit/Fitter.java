@@ -17,6 +17,7 @@ import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.coop.family.Finds;
 import reliqua.core.cutting.Progress;
+import reliqua.core.flock.Practice;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Sum;
@@ -414,7 +415,10 @@ public final class Fitter {
                         request.practice().underside(),
                         step);
         Finds built = whole().stream().findFirst().orElse(Finds.NONE);
-        return Optional.of(choices.with(built.with(placed())));
+        boolean paved =
+                request.needs().apron() == Practice.Apron.PAVED && built.footing().isEmpty();
+        Finds found = paved ? built.paved(finds.slabs()) : built;
+        return Optional.of(choices.with(found.with(placed())));
     }
 
     /**

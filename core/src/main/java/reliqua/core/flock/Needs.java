@@ -65,6 +65,9 @@ public record Needs(
     /** Apron laid flat outward against digging. */
     static final Length APRON_FLAT = Length.mm(600);
 
+    /** Slabs laid round it against digging; what begins to dig there finds its back too long. */
+    static final Length APRON_PAVED = Length.mm(400);
+
     /** Mesh buried straight down against digging. */
     static final Length APRON_BURIED = Length.mm(300);
 
@@ -160,6 +163,11 @@ public record Needs(
     /** From bar to bar, and from the wall to the first. */
     public Length roostSpacing() {
         return system.natural(ROOST_SPACING);
+    }
+
+    /** How far slabs lie out on the ground. */
+    public Length apronPaved() {
+        return system.natural(APRON_PAVED);
     }
 
     /** How far an apron lies out on the ground. */

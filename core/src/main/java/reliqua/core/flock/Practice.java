@@ -149,7 +149,9 @@ public record Practice(
         /** 600 mm of mesh flat on the ground outward, laced and pegged: the default. */
         FLAT,
         /** 300 mm of mesh straight down; no mowing over it, more digging. */
-        BURIED
+        BURIED,
+        /** Slabs laid tight round it where there are enough; else mesh laid flat. */
+        PAVED
     }
 
     /** The space below a raised floor. */

@@ -29,7 +29,11 @@ final class ProofLines {
         add(Need.Kind.GAP, proof.gap().value(), Sum.of("needs.gap"), proof.gap());
         Length wide =
                 system.natural(
-                        apron == Practice.Apron.FLAT ? Needs.APRON_FLAT : Needs.APRON_BURIED);
+                        apron == Practice.Apron.BURIED
+                                ? Needs.APRON_BURIED
+                                : apron == Practice.Apron.PAVED
+                                        ? Needs.APRON_PAVED
+                                        : Needs.APRON_FLAT);
         lines.add(
                 new Need(
                         Need.Kind.APRON,

@@ -1,6 +1,7 @@
 package reliqua.core.project;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
@@ -43,7 +44,7 @@ final class PracticePhrases {
                             "(deep litter|thin litter|wire floor|slatted floor|open ground)",
                             (m, _) -> litter(m)),
                     Phrase.of(
-                            "(?:apron (flat|buried)|(flat|buried) (?:apron|mesh))",
+                            "(?:apron (flat|buried|paved)|(flat|buried|paved) (?:apron|mesh))",
                             (m, _) -> apron(m)),
                     Phrase.of("vents by (bird|floor)", (m, _) -> vents(m)),
                     Phrase.of(
@@ -120,7 +121,7 @@ final class PracticePhrases {
 
     private static SayEdit.Said apron(Matcher m) {
         String word = m.group(1) == null ? m.group(2) : m.group(1);
-        Practice.Apron apron = "buried".equals(word) ? Practice.Apron.BURIED : Practice.Apron.FLAT;
+        Practice.Apron apron = Practice.Apron.valueOf(word.toUpperCase(Locale.ROOT));
         return practice(q -> q.withApron(apron), Words.say("say.apron." + apron.name()));
     }
 

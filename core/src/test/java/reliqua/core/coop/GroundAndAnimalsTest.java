@@ -3,9 +3,12 @@ package reliqua.core.coop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import reliqua.core.check.Finding;
 import reliqua.core.check.Findings;
+import reliqua.core.coop.family.DesignSpec;
+import reliqua.core.coop.family.Finds;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.flock.BirdClass;
 import reliqua.core.flock.Climate;
@@ -21,6 +24,7 @@ import reliqua.core.measure.Length;
 import reliqua.core.measure.Pressure;
 import reliqua.core.measure.Speed;
 import reliqua.core.measure.Tape;
+import reliqua.core.stock.Block;
 import reliqua.core.stock.Heap;
 
 /** Ground, weather, animals and keeper change the house and what is said of it. */
@@ -73,6 +77,74 @@ class GroundAndAnimalsTest {
             assertThat(b.z1()).isEqualTo(Length.ZERO);
             assertThat(b.z0()).isEqualTo(needs.apronBuried().negated());
         }
+    }
+
+    private static Coop paved(Block slab, int count) {
+        Needs needs = needs(Practice.DEFAULT.withApron(Practice.Apron.PAVED), Site.BARE);
+        DesignSpec spec = Houses.ordinarySpec();
+        Finds slabs = spec.choices().finds().paved(Optional.of(new Finds.Footing(slab, count)));
+        try {
+            return Houses.build(spec.with(spec.choices().with(slabs)), needs);
+        } catch (Unbuildable e) {
+            throw new AssertionError(e.reason().words(Tape.METRIC), e);
+        }
+    }
+
+    /** A digger finds a slab before it wherever it stands near the wall. */
+    @Test
+    void slabsLieTightAllRoundAndNoneIsCut() {
+        for (Block slab :
+                List.of(
+                        Block.of(Length.mm(50), Length.mm(400), Length.mm(600)),
+                        Block.of(Length.mm(50), Length.mm(300), Length.mm(450)),
+                        Block.of(Length.mm(60), Length.mm(200), Length.mm(200)))) {
+            Coop coop = paved(slab, 200);
+            assertThat(coop.of(Role.APRON)).isEmpty();
+            List<Part> slabs = coop.of(Role.PAVING);
+            assertThat(slabs)
+                    .allSatisfy(
+                            p -> {
+                                Bounds b = p.solid().bounds();
+                                assertThat(List.of(b.width(), b.depth()))
+                                        .containsExactlyInAnyOrder(slab.width(), slab.length());
+                                assertThat(b.z1()).isEqualTo(Length.ZERO);
+                            });
+            double w = coop.measures().width().toMm();
+            double d = coop.measures().depth().toMm();
+            for (double along = -390; along < Math.max(w, d) + 390; along += 35) {
+                for (double out = 10; out < 400; out += 65) {
+                    if (along < w + 390) {
+                        assertThat(isPaved(slabs, along, -out)).as("before %s", along).isTrue();
+                        assertThat(isPaved(slabs, along, d + out)).as("behind").isTrue();
+                    }
+                    if (along < d + 390) {
+                        assertThat(isPaved(slabs, -out, along)).as("left").isTrue();
+                        assertThat(isPaved(slabs, w + out, along)).as("right").isTrue();
+                    }
+                }
+            }
+        }
+    }
+
+    private static boolean isPaved(List<Part> slabs, double x, double y) {
+        return slabs.stream()
+                .map(p -> p.solid().bounds())
+                .anyMatch(
+                        b ->
+                                b.x0().toMm() <= x
+                                        && b.x1().toMm() >= x
+                                        && b.y0().toMm() <= y
+                                        && b.y1().toMm() >= y);
+    }
+
+    @Test
+    void tooFewSlabsLeaveTheApronToMesh() {
+        Block slab = Block.of(Length.mm(50), Length.mm(400), Length.mm(600));
+        int all = paved(slab, 200).of(Role.PAVING).size();
+        assertThat(paved(slab, all).of(Role.PAVING)).hasSize(all);
+        Coop meshed = paved(slab, all - 1);
+        assertThat(meshed.of(Role.PAVING)).isEmpty();
+        assertThat(meshed.of(Role.APRON)).isNotEmpty();
     }
 
     @Test

@@ -13,7 +13,7 @@ import reliqua.core.stock.Section;
  * begins at its edge. It hangs on the front on one side and stands on two posts on the other.
  */
 final class BalconyBuilder {
-    private static final Length DEEP = Length.mm(400);
+    static final Length DEEP = Length.mm(400);
 
     /** Lower ones are a doorstep. */
     private static final Length LOWEST = Length.mm(250);

@@ -15,7 +15,7 @@ import reliqua.core.stock.Pallet;
  * What of the heap a design uses whole, and so what decides its sizes.
  *
  * @param pallet the pallets that are walls and floor
- * @param footing the blocks it stands on
+ * @param footing the blocks it stands on, or the slabs that are laid round it
  * @param hoops the hoops or pipes that are its roof
  * @param things odd things in the places they serve in, one a place
  */
@@ -48,6 +48,11 @@ public record Finds(
         List<Thing> changed = new ArrayList<>(without(thing.use()).things);
         changed.add(thing);
         return new Finds(pallet, footing, hoops, changed);
+    }
+
+    /** The same with slabs to lay round it. */
+    public Finds paved(Optional<Footing> slabs) {
+        return new Finds(pallet, slabs, hoops, things);
     }
 
     /** The same with nothing in a place. */

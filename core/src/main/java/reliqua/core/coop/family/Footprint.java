@@ -14,6 +14,7 @@ import reliqua.core.measure.Length;
  * @param frontToo whether the front is closed even with a run before it
  * @param runOut how far a run reaches out before the front, if there is one
  * @param runFrame thickness of the frames of a run
+ * @param slabs for paving round it, if there are any
  * @param needs of the birds
  */
 record Footprint(
@@ -24,4 +25,5 @@ record Footprint(
         boolean frontToo,
         Optional<Length> runOut,
         Length runFrame,
+        Optional<Finds.Footing> slabs,
         Needs needs) {}

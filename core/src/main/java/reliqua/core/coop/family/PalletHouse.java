@@ -104,6 +104,7 @@ final class PalletHouse implements CoopFamily {
                 true,
                 Optional.empty(),
                 Length.ZERO,
+                Optional.empty(),
                 at.needs);
     }
 

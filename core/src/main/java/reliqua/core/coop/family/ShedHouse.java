@@ -153,6 +153,7 @@ final class ShedHouse {
                         onSkids,
                         at.runOut(),
                         at.c.section(Choices.Group.RUN).thickness(),
+                        at.c.finds().footing(),
                         at.needs);
         new UndersideBuilder(footprint, book).build();
     }

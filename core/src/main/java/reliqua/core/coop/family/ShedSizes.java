@@ -39,7 +39,9 @@ final class ShedSizes {
     private ShedSizes() {}
 
     private static Length runLength(DesignSpec spec, Brief brief) {
-        return brief.needs().run().over(spec.width()).max(RUN_LEAST).ceilTo(spec.choices().step());
+        boolean landing = spec.addOns().contains(AddOn.BALCONY);
+        Length least = landing ? RUN_LEAST.plus(BalconyBuilder.DEEP) : RUN_LEAST;
+        return brief.needs().run().over(spec.width()).max(least).ceilTo(spec.choices().step());
     }
 
     /** As much ground again as birds that never come out are given. */

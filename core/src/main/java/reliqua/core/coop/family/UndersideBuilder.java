@@ -1,5 +1,6 @@
 package reliqua.core.coop.family;
 
+import java.util.Optional;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
 import reliqua.core.flock.Practice;
@@ -39,6 +40,9 @@ final class UndersideBuilder {
             buried(width, depth);
             return;
         }
+        if (paved()) {
+            return;
+        }
         Length out = at.needs().apronFlat();
         Length all0 = out.negated();
         Length all1 = width.plus(out);
@@ -50,6 +54,18 @@ final class UndersideBuilder {
         }
         apron(depth, ground(all0, zero, zero, depth));
         apron(depth, ground(width, all1, zero, depth));
+    }
+
+    /** Slabs do not lie tight in the corner between a house and its run. */
+    private boolean paved() {
+        if (at.needs().apron() != Practice.Apron.PAVED || at.runOut().isPresent()) {
+            return false;
+        }
+        Optional<Finds.Footing> slabs = at.slabs();
+        Optional<Paving> paving =
+                slabs.map(s -> new Paving(at, s)).filter(p -> p.count() <= slabs.get().count());
+        paving.ifPresent(p -> p.lay(book));
+        return paving.isPresent();
     }
 
     /** The run's frames stand beside the house by their own thickness. */
