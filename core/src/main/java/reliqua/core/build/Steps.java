@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BinaryOperator;
 import java.util.stream.Stream;
 import reliqua.core.buy.Fixing;
 import reliqua.core.buy.Fixings;
@@ -25,6 +26,9 @@ import reliqua.core.measure.Weight;
  * on, and the work between them that puts none on.
  */
 public final class Steps {
+    /** A spade evens out less. */
+    private static final Length LEVEL = Length.mm(20);
+
     private Steps() {}
 
     /** The steps, for somebody who lifts no more than that and paints. */
@@ -67,7 +71,7 @@ public final class Steps {
                 StepTime.minutes(parts, driven),
                 heavy || duties.stream().anyMatch(d -> d.is(Duty.Trait.AWKWARD)),
                 false,
-                each.role().isPresent() ? check(duties.getFirst(), coop) : wall(parts),
+                each.role().isPresent() ? check(duties.getFirst(), parts, coop) : wall(parts),
                 duties.stream().flatMap(d -> d.caution().stream()).findFirst());
     }
 
@@ -104,13 +108,26 @@ public final class Steps {
         return steps.stream().filter(s -> !done.contains(s.key())).mapToInt(Step::minutes).sum();
     }
 
-    private static Optional<Sum> check(Duty duty, Coop coop) {
+    /** On a slope what stands on the ground is longer downhill, by as much as the ground falls. */
+    private static Sum level(List<Part> parts) {
+        Length lowest = foot(parts, Length::min);
+        Length fall = foot(parts, Length::max).minus(lowest);
+        return fall.atLeast(LEVEL)
+                ? Sum.of("build.check.slope", fall)
+                : Sum.of("build.check.level");
+    }
+
+    private static Length foot(List<Part> parts, BinaryOperator<Length> which) {
+        return parts.stream().map(p -> p.solid().bounds().z0()).reduce(which).orElse(Length.ZERO);
+    }
+
+    private static Optional<Sum> check(Duty duty, List<Part> parts, Coop coop) {
         Coop.Measures m = coop.measures();
         return switch (duty.check()) {
             case NONE -> Optional.empty();
             case SQUARE ->
                     Optional.of(Sum.of("build.check.square", diagonal(m.width(), m.depth())));
-            case LEVEL -> Optional.of(Sum.of("build.check.level"));
+            case LEVEL -> Optional.of(level(parts));
             case PLUMB -> Optional.of(Sum.of("build.check.plumb"));
             case PITCH -> Optional.of(Sum.of("build.check.rafter", m.pitch()));
             case SWING -> Optional.of(Sum.of("build.check.swing"));

@@ -27,6 +27,7 @@ import reliqua.core.measure.Weight;
  * @param apron how diggers are kept out
  * @param cleaning how corners are reached that nobody goes to
  * @param weather loads of snow and wind
+ * @param ground how it falls under the coop
  * @param system in whose whole figures all is reckoned
  * @param lines the same for reading, one of every kind
  */
@@ -45,6 +46,7 @@ public record Needs(
         Practice.Apron apron,
         Practice.Cleaning cleaning,
         Weather weather,
+        Ground ground,
         UnitSystem system,
         List<Need> lines) {
     /**

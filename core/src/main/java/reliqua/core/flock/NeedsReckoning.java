@@ -91,6 +91,7 @@ final class NeedsReckoning {
                 practice.apron(),
                 practice.cleaning(),
                 new Needs.Weather(roof, site.climate().wind()),
+                Ground.of(site),
                 system,
                 lines);
     }

@@ -23,6 +23,7 @@ import reliqua.core.flock.Needs;
 import reliqua.core.flock.Practice;
 import reliqua.core.flock.Predator;
 import reliqua.core.flock.Site;
+import reliqua.core.measure.Bearing;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
 import reliqua.core.stock.Block;
@@ -90,7 +91,11 @@ public final class Houses {
                         .withLitter(any(Practice.Litter.values(), random))
                         .withApron(any(Practice.Apron.values(), random))
                         .withRoosts(any(Practice.Roosts.values(), random));
-        Site site = Site.BARE.with(any(Predator.values(), random), random.nextBoolean());
+        Site level = Site.BARE.with(any(Predator.values(), random), random.nextBoolean());
+        Site site =
+                random.nextInt(3) > 0
+                        ? level
+                        : level.withSlope(new Bearing(random.nextInt(360)), 2 + random.nextInt(14));
         return Needs.of(Flock.of(BirdClass.STANDARD, hens).with(practice), site);
     }
 

@@ -1,5 +1,6 @@
 package reliqua.core.coop.addon;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -33,27 +34,42 @@ final class FeederBar implements Addition {
     @Override
     public void build(Standing at) throws Unbuildable {
         Bounds room = at.house().floor();
-        List<Part> rafters =
-                at.coop().of(Role.RAFTER).stream()
-                        .sorted(Comparator.comparing(p -> p.solid().bounds().x0()))
-                        .toList();
         Length middle = room.x0().plus(room.width().half());
-        List<Integer> bays =
-                java.util.stream.IntStream.range(0, Math.max(0, rafters.size() - 1))
-                        .boxed()
-                        .sorted(Comparator.comparing(n -> away(rafters, n, middle)))
+        List<Pair> pairs =
+                pairs(at.coop().of(Role.RAFTER)).stream()
+                        .sorted(Comparator.comparing(p -> p.away(middle)))
                         .toList();
-        for (int bay : bays) {
-            if (hang(at, room, rafters.get(bay), rafters.get(bay + 1))) {
+        for (Pair pair : pairs) {
+            if (hang(at, room, pair.left(), pair.right())) {
                 return;
             }
         }
         throw new Unbuildable(Sum.of("addon.noFeederRoom"));
     }
 
-    private static Length away(List<Part> rafters, int n, Length middle) {
-        Bounds both = rafters.get(n).solid().bounds().with(rafters.get(n + 1).solid().bounds());
-        return both.x0().plus(both.width().half()).minus(middle).abs();
+    /** Two rafters with none between them. */
+    private record Pair(Part left, Part right) {
+        Length away(Length middle) {
+            Bounds both = left.solid().bounds().with(right.solid().bounds());
+            return both.x0().plus(both.width().half()).minus(middle).abs();
+        }
+    }
+
+    /** Under a ridge two rafters stand one behind the other: either has its neighbours. */
+    private static List<Pair> pairs(List<Part> rafters) {
+        List<Length> places =
+                rafters.stream().map(p -> p.solid().bounds().x0()).distinct().sorted().toList();
+        List<Pair> pairs = new ArrayList<>();
+        for (int n = 0; n + 1 < places.size(); n++) {
+            for (Part left : at(rafters, places.get(n))) {
+                at(rafters, places.get(n + 1)).forEach(right -> pairs.add(new Pair(left, right)));
+            }
+        }
+        return pairs;
+    }
+
+    private static List<Part> at(List<Part> rafters, Length x) {
+        return rafters.stream().filter(p -> p.solid().bounds().x0().equals(x)).toList();
     }
 
     private static boolean hang(Standing at, Bounds room, Part left, Part right) {
@@ -63,6 +79,7 @@ final class FeederBar implements Addition {
         for (Length y = room.y0().plus(FROM_WALL); y.atMost(last); y = y.plus(STEP)) {
             Optional<Solid> solid = under(left, bar, y, both.x0(), both.x1());
             if (solid.isPresent()
+                    && solid.equals(under(right, bar, y, both.x0(), both.x1()))
                     && solid.get().bounds().z0().minus(room.z0()).atLeast(HANGS)
                     && isFreeBelow(at, room, both, y)
                     && at.isFree(solid.get())) {

@@ -21,6 +21,7 @@ final class BalconyBuilder {
     /** The slide comes down to its edge without touching it. */
     private static final Length UNDER_SLIDE = Length.mm(3);
 
+    private final ShedLayout at;
     private final PopHole hole;
     private final PartsBook book;
     private final Section bearer;
@@ -28,11 +29,12 @@ final class BalconyBuilder {
     private final Length deep;
     private final Length top;
 
-    BalconyBuilder(PopHole hole, Section bearer, Section post, PartsBook book) throws Unbuildable {
-        this.hole = hole;
+    BalconyBuilder(ShedLayout at, Section bearer, PartsBook book) throws Unbuildable {
+        this.at = at;
+        this.hole = at.popHole();
         this.book = book;
         this.bearer = bearer;
-        this.post = post;
+        this.post = at.wall();
         this.deep = deep(hole);
         this.top = top(hole);
         Length under = top.minus(hole.door()).minus(bearer.width());
@@ -89,18 +91,14 @@ final class BalconyBuilder {
             book.stick(Role.BALCONY_BEARER, bearer, x1.minus(x0), solid);
         }
         for (Length x : List.of(x0, x1.minus(post.width()))) {
+            Length foot = at.below(x.plus(post.width().half()), far).negated();
             book.stick(
                     Role.BALCONY_POST,
                     post,
-                    low,
-                    Solid.box(
-                            x,
-                            x.plus(post.width()),
-                            far,
-                            far.plus(post.thickness()),
-                            Length.ZERO,
-                            low));
+                    low.minus(foot),
+                    Solid.box(x, x.plus(post.width()), far, far.plus(post.thickness()), foot, low));
         }
-        new RampBuilder(ramp(hole), book.from(false, far)).build();
+        Length below = at.below(hole.middle(), run(hole).negated());
+        new RampBuilder(ramp(hole), below, book.from(false, far)).build();
     }
 }

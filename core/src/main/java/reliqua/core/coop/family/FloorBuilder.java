@@ -128,11 +128,12 @@ final class FloorBuilder {
             Length x =
                     pair == pairs - 1 ? joists.getLast().minus(across) : joists.get(joist).plus(jt);
             for (Length y : List.of(jt, at.d.depth().minus(jt).minus(deep))) {
+                Length foot = at.below(x.plus(across.half()), y.plus(deep.half())).negated();
                 book.stick(
                         Role.LEG,
                         at.leg(),
-                        at.joistTop(),
-                        Solid.box(x, x.plus(across), y, y.plus(deep), Length.ZERO, at.joistTop()));
+                        at.joistTop().minus(foot),
+                        Solid.box(x, x.plus(across), y, y.plus(deep), foot, at.joistTop()));
             }
         }
     }

@@ -15,6 +15,7 @@ import reliqua.core.measure.Length;
  * @param runOut how far a run reaches out before the front, if there is one
  * @param runFrame thickness of the frames of a run
  * @param slabs for paving round it, if there are any
+ * @param follows whether it stands on feet that follow the ground down a slope
  * @param needs of the birds
  */
 record Footprint(
@@ -26,4 +27,10 @@ record Footprint(
         Optional<Length> runOut,
         Length runFrame,
         Optional<Finds.Footing> slabs,
-        Needs needs) {}
+        boolean follows,
+        Needs needs) {
+    /** How much lower the ground is at a point than at the highest corner, where it follows it. */
+    Length below(Length x, Length y) {
+        return follows ? needs.ground().below(x, y, width, depth) : Length.ZERO;
+    }
+}

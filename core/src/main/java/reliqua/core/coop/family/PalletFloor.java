@@ -89,26 +89,36 @@ final class PalletFloor {
     private void blocks(Finds.Footing footing) throws Unbuildable {
         Block block = footing.block();
         List<Length> columns = footings(block);
-        int needed = columns.size() * (at.rows + 1);
-        Unbuildable.unless(
-                needed <= footing.count(), Sum.of("family.blocks", needed, footing.count()));
+        int needed = 0;
         for (Length x : columns) {
             for (int row = 0; row <= at.rows; row++) {
                 Length x0 = within(x, block.width(), at.width);
                 Length y0 = within(pallet.width().times(row), block.length(), at.depth);
-                book.whole(
-                        Role.FOOTING,
-                        new Find.OfBlock(block.height()),
-                        List.of(),
-                        Solid.box(
-                                x0,
-                                x0.plus(block.width()),
-                                y0,
-                                y0.plus(block.length()),
-                                Length.ZERO,
-                                at.base()));
+                needed += column(block, x0, y0);
             }
         }
+        Unbuildable.unless(
+                needed <= footing.count(), Sum.of("family.blocks", needed, footing.count()));
+    }
+
+    /**
+     * As many blocks as reach down to the ground, what is left to less than one made up with flat
+     * stones; gives how many.
+     */
+    private int column(Block block, Length x0, Length y0) {
+        Length x1 = x0.plus(block.width());
+        Length y1 = y0.plus(block.length());
+        Length below = at.needs.ground().below(x0, y0, at.width, at.depth);
+        int blocks = (int) (1 + below.nm() / block.height().nm());
+        for (int n = 0; n < blocks; n++) {
+            Length top = at.base().minus(block.height().times(n));
+            book.whole(
+                    Role.FOOTING,
+                    new Find.OfBlock(block.height()),
+                    List.of(),
+                    Solid.box(x0, x1, y0, y1, top.minus(block.height()), top));
+        }
+        return blocks;
     }
 
     /** Under every joint; a stub at the end is carried with its neighbour. */

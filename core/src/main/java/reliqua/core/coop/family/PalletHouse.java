@@ -82,7 +82,7 @@ final class PalletHouse implements CoopFamily {
         roof.roofing();
         new PalletDoors(at, book).build();
         inside(at, book);
-        new RampBuilder(at.popHole(), book).build();
+        ramp(at, book);
         roof.vents();
         walls.vent();
         walls.openings();
@@ -95,6 +95,12 @@ final class PalletHouse implements CoopFamily {
                 parts, book.openings(), List.of(zone(at)), measures(at, parts, book.openings()));
     }
 
+    private static void ramp(PalletLayout at, PartsBook book) {
+        PopHole hole = at.popHole();
+        Length below = footprint(at).below(hole.middle(), RampBuilder.run(hole).negated());
+        new RampBuilder(hole, below, book).build();
+    }
+
     private static Footprint footprint(PalletLayout at) {
         return new Footprint(
                 at.width,
@@ -105,6 +111,7 @@ final class PalletHouse implements CoopFamily {
                 Optional.empty(),
                 Length.ZERO,
                 Optional.empty(),
+                at.c.finds().footing().isPresent(),
                 at.needs);
     }
 

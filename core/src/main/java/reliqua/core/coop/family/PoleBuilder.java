@@ -69,7 +69,7 @@ final class PoleBuilder {
     }
 
     private void post(Length x, Length y, Length top) {
-        Length down = at.buried().negated();
+        Length down = at.buried().plus(at.below(x, y)).negated();
         book.stick(
                 Role.POST,
                 post,
@@ -282,14 +282,17 @@ final class PoleBuilder {
         Length zero = Length.ZERO;
         Length w = at.width;
         Length d = at.depth;
-        skirt(w, Solid.box(zero, w, MESH.negated(), zero, low(), PoleLayout.BOARDS_FROM));
-        skirt(w, Solid.box(zero, w, d, d.plus(MESH), low(), PoleLayout.BOARDS_FROM));
-        skirt(d, Solid.box(MESH.negated(), zero, zero, d, low(), PoleLayout.BOARDS_FROM));
-        skirt(d, Solid.box(w, w.plus(MESH), zero, d, low(), PoleLayout.BOARDS_FROM));
+        Length from = PoleLayout.BOARDS_FROM;
+        skirt(w, Solid.box(zero, w, MESH.negated(), zero, low(zero, w, zero, zero), from));
+        skirt(w, Solid.box(zero, w, d, d.plus(MESH), low(zero, w, d, d), from));
+        skirt(d, Solid.box(MESH.negated(), zero, zero, d, low(zero, zero, zero, d), from));
+        skirt(d, Solid.box(w, w.plus(MESH), zero, d, low(w, w, zero, d), from));
     }
 
-    private Length low() {
-        return at.needs.apronBuried().negated();
+    /** Below the lowest ground along an edge. */
+    private Length low(Length x0, Length x1, Length y0, Length y1) {
+        Length below = at.below(x0, y0).max(at.below(x1, y1));
+        return at.needs.apronBuried().plus(below).negated();
     }
 
     private void skirt(Length along, Solid solid) {

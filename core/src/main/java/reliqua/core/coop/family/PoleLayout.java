@@ -127,6 +127,11 @@ final class PoleLayout {
         return roof.frontTop().dividedBy(4).max(LEAST_BURIED).ceilTo(c.step());
     }
 
+    /** How much lower the ground is at a point than at the highest corner. */
+    Length below(Length x, Length y) {
+        return needs.ground().below(x, y, width, depth).ceilTo(c.step());
+    }
+
     /**
      * Left edges of the posts of a long side, at both ends, no further apart than a bay, and one
      * where two pens meet.

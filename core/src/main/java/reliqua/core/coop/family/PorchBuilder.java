@@ -41,8 +41,8 @@ final class PorchBuilder {
         Length y0 = out.negated().plus(at.girt().thickness());
         Length y1 = y0.plus(post.width());
         Length top = at.roof.rafterBottom(y1).floorTo(at.c.step());
-        Length down = at.buried().negated();
         for (Length x : at.posts()) {
+            Length down = at.buried().plus(at.below(x, y0)).negated();
             book.stick(
                     Role.POST,
                     post,

@@ -21,24 +21,39 @@ final class RampBuilder {
     private final PopHole hole;
     private final PartsBook book;
     private final Length wide;
+    private final Length below;
 
     RampBuilder(PopHole hole, PartsBook book) {
+        this(hole, Length.ZERO, book);
+    }
+
+    /** {@code below} is how much lower than the house its foot stands, down a slope. */
+    RampBuilder(PopHole hole, Length below, PartsBook book) {
         this.hole = hole;
+        this.below = below;
         this.book = book;
         this.wide = UnitSystem.ofStep(hole.step()).natural(RAMP_WIDTH);
     }
 
     /** How far out before the frame the ramp's foot is. */
     static Length run(PopHole hole) {
-        return hole.sill().scaled(1 / RAMP.tan()).plus(hole.skin());
+        return run(hole, Length.ZERO);
+    }
+
+    private static Length run(PopHole hole, Length below) {
+        return hole.sill().plus(below).scaled(1 / RAMP.tan()).plus(hole.skin());
+    }
+
+    private Length run() {
+        return run(hole, below);
     }
 
     /** A point of the ramp: so far up its upper face, and so far above it, square. */
     private Corner onRamp(Length up, Length above) {
-        Length foot = run(hole).negated();
+        Length foot = run().negated();
         return new Corner(
                 foot.plus(up.scaled(RAMP.cos())).minus(above.scaled(RAMP.sin())),
-                up.scaled(RAMP.sin()).plus(above.scaled(RAMP.cos())));
+                up.scaled(RAMP.sin()).plus(above.scaled(RAMP.cos())).minus(below));
     }
 
     private List<Corner> onRamp(Length from, Length to, Length low, Length high) {
@@ -56,7 +71,7 @@ final class RampBuilder {
         // door, over a ledger that it rests on.
         Length under = t.plus(tt);
         Length from = under.scaled(1 / RAMP.tan());
-        Length reach = run(hole).minus(t.times(2)).minus(BEFORE_SLIDE);
+        Length reach = run().minus(t.times(2)).minus(BEFORE_SLIDE);
         Length to = reach.minus(under.scaled(RAMP.sin())).scaled(1 / RAMP.cos());
         ledger(x0, x1, under);
         book.panel(
@@ -91,7 +106,7 @@ final class RampBuilder {
     /** Flat on the front, its outer edge under the runners. */
     private void ledger(Length x0, Length x1, Length under) {
         Length outer = hole.skin().plus(hole.trim().width());
-        Length slope = run(hole).minus(outer).scaled(RAMP.tan());
+        Length slope = run().minus(outer).scaled(RAMP.tan()).minus(below);
         Length top = slope.minus(under.scaled(1 / RAMP.cos()));
         book.stick(
                 Role.RAMP_LEDGER,

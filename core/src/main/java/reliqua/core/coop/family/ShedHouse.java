@@ -92,9 +92,11 @@ final class ShedHouse {
     private static void wayDown(ShedLayout at, PartsBook book) throws Unbuildable {
         if (at.balcony) {
             Section bearer = at.c.section(Choices.Group.FLOOR);
-            new BalconyBuilder(at.popHole(), bearer, at.wall(), book).build();
+            new BalconyBuilder(at, bearer, book).build();
         } else {
-            new RampBuilder(at.popHole(), book).build();
+            PopHole hole = at.popHole();
+            Length foot = RampBuilder.run(hole).negated();
+            new RampBuilder(hole, at.below(hole.middle(), foot), book).build();
         }
     }
 
@@ -154,6 +156,7 @@ final class ShedHouse {
                         at.runOut(),
                         at.c.section(Choices.Group.RUN).thickness(),
                         at.c.finds().footing(),
+                        at.kind.base() == ShedKind.Base.LEGS && at.runOut().isEmpty(),
                         at.needs);
         new UndersideBuilder(footprint, book).build();
     }

@@ -433,12 +433,22 @@ final class ShedLayout {
                 needs.roostSpacing());
     }
 
-    /** The pop door's opening. */
     /** How far out before the frame the ramp's foot is. */
     Length rampRun() {
         return balcony ? BalconyBuilder.run(popHole()) : RampBuilder.run(popHole());
     }
 
+    /**
+     * How much lower the ground is at a point than at the highest corner: only legs follow it.
+     * Under a run, on skids or on wheels it has to be level.
+     */
+    Length below(Length x, Length y) {
+        return kind.base() == ShedKind.Base.LEGS && runOut().isEmpty()
+                ? needs.ground().below(x, y, d.width(), d.depth()).ceilTo(c.step())
+                : Length.ZERO;
+    }
+
+    /** The pop door's opening. */
     PopHole popHole() {
         return new PopHole(
                 pop().from(),

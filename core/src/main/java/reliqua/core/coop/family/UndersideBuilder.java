@@ -27,15 +27,19 @@ final class UndersideBuilder {
         Length zero = Length.ZERO;
         Length legs = at.clear();
         // With a run before it the space below is part of that.
+        Length before = lowest(zero, width, zero, zero);
+        Length behind = lowest(zero, width, depth, depth);
+        Length left = lowest(zero, zero, zero, depth);
+        Length right = lowest(width, width, zero, depth);
         if (at.frontToo() || at.runOut().isEmpty()) {
-            skirt(width, Solid.box(zero, width, thin.negated(), zero, zero, legs));
+            skirt(width, Solid.box(zero, width, thin.negated(), zero, before, legs));
         }
-        skirt(width, Solid.box(zero, width, depth, depth.plus(thin), zero, legs));
+        skirt(width, Solid.box(zero, width, depth, depth.plus(thin), behind, legs));
         // A run's side frames end at the face of the front, and there the skirts must begin.
         Length begin = at.runOut().isPresent() ? at.skin().negated() : zero;
         Length along = depth.minus(begin);
-        skirt(along, Solid.box(thin.negated(), zero, begin, depth, zero, legs));
-        skirt(along, Solid.box(width, width.plus(thin), begin, depth, zero, legs));
+        skirt(along, Solid.box(thin.negated(), zero, begin, depth, left, legs));
+        skirt(along, Solid.box(width, width.plus(thin), begin, depth, right, legs));
         if (at.needs().apron() == Practice.Apron.BURIED) {
             buried(width, depth);
             return;
@@ -46,14 +50,14 @@ final class UndersideBuilder {
         Length out = at.needs().apronFlat();
         Length all0 = out.negated();
         Length all1 = width.plus(out);
-        apron(all1.minus(all0), ground(all0, all1, depth, depth.plus(out)));
+        apron(all1.minus(all0), ground(all0, all1, depth, depth.plus(out), behind));
         if (at.runOut().isPresent()) {
             roundRun(out);
         } else {
-            apron(all1.minus(all0), ground(all0, all1, out.negated(), zero));
+            apron(all1.minus(all0), ground(all0, all1, out.negated(), zero, before));
         }
-        apron(depth, ground(all0, zero, zero, depth));
-        apron(depth, ground(width, all1, zero, depth));
+        apron(depth, ground(all0, zero, zero, depth, left));
+        apron(depth, ground(width, all1, zero, depth, right));
     }
 
     /** Slabs do not lie tight in the corner between a house and its run. */
@@ -75,9 +79,9 @@ final class UndersideBuilder {
         Length front = runFront();
         apron(
                 right.minus(left).plus(out.times(2)),
-                ground(left.minus(out), right.plus(out), front.minus(out), front));
-        apron(front.negated(), ground(left.minus(out), left, front, Length.ZERO));
-        apron(front.negated(), ground(right, right.plus(out), front, Length.ZERO));
+                ground(left.minus(out), right.plus(out), front.minus(out), front, Length.ZERO));
+        apron(front.negated(), ground(left.minus(out), left, front, Length.ZERO, Length.ZERO));
+        apron(front.negated(), ground(right, right.plus(out), front, Length.ZERO, Length.ZERO));
     }
 
     private Length runFront() {
@@ -102,15 +106,19 @@ final class UndersideBuilder {
     private void buried(Length width, Length depth) {
         Length thin = MESH_THICKNESS;
         Length zero = Length.ZERO;
-        Length down = at.needs().apronBuried().negated();
         if (at.runOut().isPresent()) {
             buriedRun();
         } else {
-            buried(width, Solid.box(zero, width, thin.negated(), zero, down, zero));
+            sunk(width, zero, width, thin.negated(), zero, lowest(zero, width, zero, zero));
         }
-        buried(width, Solid.box(zero, width, depth, depth.plus(thin), down, zero));
-        buried(depth, Solid.box(thin.negated(), zero, zero, depth, down, zero));
-        buried(depth, Solid.box(width, width.plus(thin), zero, depth, down, zero));
+        sunk(width, zero, width, depth, depth.plus(thin), lowest(zero, width, depth, depth));
+        sunk(depth, thin.negated(), zero, zero, depth, lowest(zero, zero, zero, depth));
+        sunk(depth, width, width.plus(thin), zero, depth, lowest(width, width, zero, depth));
+    }
+
+    /** From the ground down. */
+    private void sunk(Length length, Length x0, Length x1, Length y0, Length y1, Length on) {
+        buried(length, Solid.box(x0, x1, y0, y1, on.minus(at.needs().apronBuried()), on));
     }
 
     private void buried(Length length, Solid solid) {
@@ -122,12 +130,18 @@ final class UndersideBuilder {
         return at.needs().proof().elsewhere().value();
     }
 
-    private static Solid ground(Length x0, Length x1, Length y0, Length y1) {
-        return Solid.box(x0, x1, y0, y1, MESH_THICKNESS.negated(), Length.ZERO);
+    private static Solid ground(Length x0, Length x1, Length y0, Length y1, Length on) {
+        return Solid.box(x0, x1, y0, y1, on.minus(MESH_THICKNESS), on);
+    }
+
+    /** The lowest ground along an edge. */
+    private Length lowest(Length x0, Length x1, Length y0, Length y1) {
+        return at.below(x0, y0).max(at.below(x1, y1)).negated();
     }
 
     private void skirt(Length length, Solid solid) {
-        book.mesh(Role.SKIRT, aperture(), at.clear().plus(MESH_LAP), length, solid);
+        Length high = solid.bounds().height();
+        book.mesh(Role.SKIRT, aperture(), high.plus(MESH_LAP), length, solid);
     }
 
     /** Diggers are as large as foxes: nothing on the ground needs finer mesh than they do. */
