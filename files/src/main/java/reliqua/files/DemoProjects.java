@@ -88,7 +88,7 @@ public final class DemoProjects {
         Site site =
                 Site.BARE
                         .withExtent(Length.inches(540), Length.inches(384))
-                        .withSlope(new Bearing(202.5), 4)
+                        .withSlope(new Bearing(202.5), 1)
                         .withWindFrom(new Bearing(247.5))
                         .withFacing(new Bearing(112.5))
                         .withClimate(weather.find("Tern estuary").orElse(Climate.MILD))

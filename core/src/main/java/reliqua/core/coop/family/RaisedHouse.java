@@ -79,7 +79,10 @@ final class RaisedHouse extends ShedFamily {
     @Override
     public List<FreeLength> free(Choices choices) {
         Length joist = choices.section(Choices.Group.FLOOR).width();
+        Length low = UnitSystem.ofStep(choices.step()).natural(LEGS_LEAST);
         return List.of(
+                // Down a slope the mesh round the lowest legs may just be as wide as a roll.
+                new FreeLength.OneOf(LEGS, List.of(low)),
                 new FreeLength.OfPieces(LEGS, Choices.Group.LEGS, joist, LEGS_LEAST, LEGS_MOST),
                 ShedSizes.overhangs(choices));
     }
