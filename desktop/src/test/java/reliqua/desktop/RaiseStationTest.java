@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.util.concurrent.TimeoutException;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -15,8 +16,11 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
+import reliqua.core.build.Step;
 import reliqua.core.drawing.Picture;
 import reliqua.core.keep.Happening;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Tape;
 import reliqua.core.project.Design;
 import reliqua.core.project.Project;
 import reliqua.desktop.paint.PictureView;
@@ -148,5 +152,30 @@ class RaiseStationTest {
                 .as("what to do otherwise")
                 .isNotEmpty()
                 .allMatch(e -> e.what() instanceof Happening.NextTime);
+    }
+
+    @Test
+    void aFloorThatCameOutWiderIsTypedWhereItsStepIs(FxRobot robot) throws TimeoutException {
+        DrivenWindow.planned(window.workspace);
+        Design design = window.workspace.designs().state().get().design().orElseThrow();
+        Length width = design.candidate().spec().width();
+        robot.interact(
+                () ->
+                        window.workspace.edit(
+                                "rims",
+                                p -> p.settledOn(design.candidate()).tick(Step.key("RIM"), true)));
+        DrivenWindow.planned(window.workspace);
+        robot.interact(() -> robot.lookup("#step-RIM").queryAs(CheckBox.class).requestFocus());
+        DrivenWindow.untilShown(() -> robot.lookup("#measured-width").tryQuery().isPresent());
+        Length wider = width.plus(Length.inches(1, 4));
+        DrivenWindow.type(robot, "#measured-width", Tape.INCH.mark(wider));
+        Project measured = window.workspace.project();
+        assertThat(measured.chosen().orElseThrow().spec().width()).isEqualTo(wider);
+        assertThat(measured.done()).contains(Step.key("RIM"));
+
+        DrivenWindow.type(robot, "#measured-width", Tape.INCH.mark(width.plus(Length.inches(9))));
+        assertThat(window.workspace.project().chosen().orElseThrow().spec().width())
+                .isEqualTo(wider);
+        assertThat(window.workspace.notice().get()).contains("another coop");
     }
 }

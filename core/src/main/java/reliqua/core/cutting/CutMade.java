@@ -4,7 +4,10 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
+import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Words;
@@ -117,6 +120,45 @@ public record CutMade(
             lost.add(piece);
         }
         return new CutMade(taken, bought, material, rest, lost, uncut, back);
+    }
+
+    /**
+     * The same pieces once it was measured that what they became is of another size: those of these
+     * parts are what the parts are now.
+     *
+     * @param before the coop as it was meant
+     * @param after as it was measured, its parts of the same marks
+     * @param marks of what stands
+     */
+    public CutMade measured(Coop before, Coop after, Set<String> marks) {
+        List<Piece> all =
+                pieces.stream()
+                        .map(
+                                p ->
+                                        new Piece(
+                                                p.made().stream()
+                                                        .map(m -> measured(m, before, after, marks))
+                                                        .toList(),
+                                                p.x(),
+                                                p.y(),
+                                                p.across(),
+                                                p.along(),
+                                                p.quarters(),
+                                                p.square()))
+                        .toList();
+        return new CutMade(taken, bought, material, all, spoiled, uncut, back);
+    }
+
+    private static Made measured(Made made, Coop before, Coop after, Set<String> marks) {
+        Optional<Part> was = before.find(made.mark());
+        boolean stands =
+                marks.contains(made.mark())
+                        && was.filter(p -> PartShape.isOf(p, made.shape())).isPresent();
+        return stands
+                ? after.find(made.mark())
+                        .map(p -> new Made(made.mark(), PartShape.of(p)))
+                        .orElse(made)
+                : made;
     }
 
     /** The pieces that cuts of a ticket give. */

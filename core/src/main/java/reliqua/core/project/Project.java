@@ -277,6 +277,25 @@ public record Project(
         return Begun.of(this);
     }
 
+    /** The lengths that the work of a ticked step follows from, as they are taken to be. */
+    public Map<String, Length> lengthsOf(String step) {
+        return Measured.lengths(this, step);
+    }
+
+    /**
+     * With a length of what stands as it was measured; what is still to be cut follows.
+     *
+     * @throws IllegalArgumentException when nothing stands that follows from it, it is far from
+     *     what was meant, or would make another coop
+     */
+    public Project measured(String key, Length length) {
+        return Measured.of(this, key, length);
+    }
+
+    Project measured(Chosen as, List<CutMade> cut, Map<String, Length> fixed) {
+        return draft().chosen(Optional.of(as)).cuts(cut).held(fixed).made();
+    }
+
     /** With this house settled on. */
     public Project settledOn(Candidate house) {
         return withChosen(Optional.of(new Chosen(house.spec())));

@@ -1,12 +1,14 @@
 package reliqua.core.project;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -18,7 +20,9 @@ import reliqua.core.coop.Role;
 import reliqua.core.coop.Stage;
 import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.Families;
+import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.cutting.Progress;
+import reliqua.core.cutting.Ticket;
 import reliqua.core.fit.AsBuilt;
 import reliqua.core.fit.Candidate;
 import reliqua.core.fit.FitResult;
@@ -162,5 +166,56 @@ class AdoptionTest {
         assertThat(stands.done().stream().filter(k -> !adopted.done().contains(k)))
                 .allMatch(k -> mesh.stream().anyMatch(r -> k.equals(Step.key(r.name()))));
         assertThat(adopted.done()).contains(Step.key(Role.DECK.name()));
+    }
+
+    @Test
+    void whatIsStillToBeCutFollowsAFloorThatCameOutWider() throws Unbuildable {
+        Project cut = bare.settledOn(first);
+        Design design = derived(cut);
+        Set<String> floor =
+                floor(first.coop()).stream().map(Part::mark).collect(Collectors.toSet());
+        for (Ticket ticket : design.candidate().plan().tickets()) {
+            if (ticket.marks().stream().anyMatch(floor::contains)) {
+                cut = SawLog.cut(cut, ticket, Set.of());
+            }
+        }
+        Project stands = ticked(cut, FLOOR);
+        Length width = first.spec().width();
+        Length wider = width.plus(Length.mm(8));
+        assertThat(stands.lengthsOf(Role.RIM.name())).containsEntry("width", width);
+        Project measured = stands.measured("width", wider);
+
+        assertThat(measured.done()).isEqualTo(stands.done());
+        Design after = derived(measured);
+        assertThat(after.candidate().spec().width()).isEqualTo(wider);
+        assertThat(after.candidate().plan().tickets())
+                .as("what stands is not cut again")
+                .noneMatch(t -> t.marks().stream().anyMatch(floor::contains));
+        Length plate =
+                after.candidate().coop().of(Role.PLATE).stream()
+                        .map(p -> ((Part.StickPart) p).length())
+                        .reduce(Length.ZERO, Length::max);
+        Length meant =
+                first.coop().of(Role.PLATE).stream()
+                        .map(p -> ((Part.StickPart) p).length())
+                        .reduce(Length.ZERO, Length::max);
+        assertThat(plate.minus(meant)).isEqualTo(Length.mm(8));
+    }
+
+    @Test
+    void aLengthFarFromWhatWasMeantIsAnotherCoop() {
+        Length far = first.spec().width().plus(Length.mm(80));
+        assertThatThrownBy(() -> begun.measured("width", far))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("another coop");
+        assertThatThrownBy(() -> bare.measured("width", far))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("Nothing stands");
+    }
+
+    private static Design derived(Project project) throws Unbuildable {
+        return Design.derive(project, Optional.empty(), Progress.NONE, _ -> {})
+                .design()
+                .orElseThrow();
     }
 }

@@ -4,12 +4,18 @@ import java.io.File;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import reliqua.core.build.Step;
 import reliqua.core.build.StepNote;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.MeasureException;
+import reliqua.core.measure.Tape;
+import reliqua.core.measure.Words;
 import reliqua.core.stock.Photo;
 import reliqua.desktop.Texts;
 import reliqua.desktop.photo.PhotoStrip;
@@ -51,9 +57,48 @@ final class AsBuilt extends VBox {
                         Parts.text(Texts.get("built.title"), "strong"),
                         Parts.row(8, Parts.text(Texts.get("built.took"), "note-ink"), minutes),
                         words,
+                        lengths(),
                         new PhotoStrip(begun.photos(), Texts.get("built.photo.none"), this::show),
                         Parts.button(
                                 "built-photo", Texts.get("built.photo"), this::choose, "small"));
+    }
+
+    /** Of a step that is done: what the lengths it follows from really came to. */
+    private VBox lengths() {
+        VBox all = new VBox(4);
+        workspace
+                .project()
+                .lengthsOf(step.id())
+                .forEach((key, length) -> all.getChildren().add(length(key, length)));
+        if (!all.getChildren().isEmpty()) {
+            all.getChildren().add(Parts.text(Texts.get("built.lengths"), "note"));
+        }
+        return all;
+    }
+
+    private HBox length(String key, Length meant) {
+        Label name = Parts.text(Words.say("dimension." + key), "note-ink");
+        name.setMinWidth(72);
+        TextField field = new TextField(workspace.tape().mark(meant));
+        field.setId("measured-" + key);
+        field.getStyleClass().add("slip-field");
+        field.setAccessibleText(Texts.get("built.length", Words.say("dimension." + key)));
+        field.setOnAction(_ -> measured(key, meant, field.getText()));
+        return Parts.row(8, name, field);
+    }
+
+    private void measured(String key, Length meant, String typed) {
+        Tape tape = workspace.tape();
+        try {
+            Length length = tape.reader().read(typed);
+            if (!length.equals(meant)) {
+                workspace.edit(
+                        Texts.get("edit.cameOut", Words.say("dimension." + key), tape.say(length)),
+                        p -> p.measured(key, length));
+            }
+        } catch (MeasureException e) {
+            workspace.tell(String.valueOf(e.getMessage()));
+        }
     }
 
     private StepNote note() {

@@ -117,7 +117,12 @@ public final class RaiseStation implements Station {
         Project project = workspace.project();
         Optional<Design> design = workspace.designs().state().get().design();
         if (seen.isAll(
-                design, project.done(), project.notes(), project.keeper(), workspace.today())) {
+                design,
+                project.done(),
+                project.notes(),
+                project.chosen(),
+                project.keeper(),
+                workspace.today())) {
             return;
         }
         List<Step> now = all();
@@ -293,6 +298,8 @@ public final class RaiseStation implements Station {
                 design.get().pace(project),
                 schedule(),
                 project.note(step.get().key()),
+                project.done(),
+                project.chosen(),
                 project.keeper())) {
             return;
         }
