@@ -12,6 +12,7 @@ import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.FlowPane;
@@ -222,7 +223,12 @@ public final class FitStation implements Station {
         suggestion.getStyleClass().add("note-ink");
         suggestion.setMinHeight(Region.USE_PREF_SIZE);
         box.setMinHeight(Region.USE_PREF_SIZE);
-        return box;
+        // Where the list is long and the window low it scrolls, and pushes nothing out of sight.
+        ScrollPane scroll = new ScrollPane(box);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("bare");
+        scroll.setMinHeight(0);
+        return scroll;
     }
 
     private Node viewChoices() {
@@ -481,6 +487,9 @@ public final class FitStation implements Station {
 
     private String suggestion(DesignService.State state) {
         Optional<Design> standard = last.flatMap(Design.Search::standard);
+        if (standard.isEmpty() && workspace.project().chosen().isPresent()) {
+            return state.design().map(d -> buys(d.candidate())).orElse("");
+        }
         if (standard.isEmpty() || state.design().isEmpty()) {
             return Texts.get("fit.suggests.wait");
         }
