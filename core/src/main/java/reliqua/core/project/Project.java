@@ -12,7 +12,6 @@ import java.util.SortedMap;
 import java.util.SortedSet;
 import java.util.TreeMap;
 import java.util.TreeSet;
-import java.util.stream.Stream;
 import reliqua.core.build.Step;
 import reliqua.core.build.StepNote;
 import reliqua.core.coop.family.AddOn;
@@ -31,7 +30,6 @@ import reliqua.core.flock.Flock;
 import reliqua.core.flock.Keeper;
 import reliqua.core.flock.NeedChange;
 import reliqua.core.flock.Needs;
-import reliqua.core.flock.Practice;
 import reliqua.core.flock.Site;
 import reliqua.core.flock.WhatIf;
 import reliqua.core.keep.Happening;
@@ -39,8 +37,6 @@ import reliqua.core.keep.KeepBook;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
 import reliqua.core.measure.Words;
-import reliqua.core.stock.Condition;
-import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Material;
@@ -173,7 +169,7 @@ public record Project(
                 .made();
     }
 
-    private ProjectDraft draft() {
+    ProjectDraft draft() {
         return new ProjectDraft(this);
     }
 
@@ -429,20 +425,7 @@ public record Project(
 
     /** Whether a design is of the kind, and has what is built on, that is sought now. */
     public boolean seeks(DesignSpec spec) {
-        boolean of = anyKind() || spec.family().equals(kind().id());
-        Set<AddOn> on = EnumSet.noneOf(AddOn.class);
-        on.addAll(spec.addOns());
-        if (flock.practice().holding() == Practice.Holding.STAKES
-                && !addOns.contains(AddOn.ANCHORS)) {
-            // Stakes that it has by itself.
-            on.remove(AddOn.ANCHORS);
-        }
-        if (flock.practice().cleaning() == Practice.Cleaning.REACHED
-                && !addOns.contains(AddOn.BACK_HATCH)) {
-            // A back that opens by itself.
-            on.remove(AddOn.BACK_HATCH);
-        }
-        return of && on.equals(addOns);
+        return BuildingOn.isSought(this, spec);
     }
 
     /** The keys of all lengths that can be fixed: where any kind will do, those all kinds have. */
@@ -460,39 +443,7 @@ public record Project(
      * one, and goes with it.
      */
     public Project with(AddOn addOn, boolean wanted) {
-        Set<AddOn> changed = EnumSet.noneOf(AddOn.class);
-        changed.addAll(addOns);
-        Map<String, Length> kept = new TreeMap<>(held);
-        if (wanted) {
-            changed.add(addOn);
-            if (addOn.wantsRun()) {
-                changed.add(AddOn.RUN);
-            }
-        } else {
-            changed.remove(addOn);
-            if (addOn == AddOn.RUN) {
-                changed.removeIf(AddOn::wantsRun);
-            }
-            addOn.keys().forEach(kept::remove);
-        }
-        ProjectDraft draft = draft().addOns(changed).held(kept).chosen(Optional.empty());
-        return switch (addOn) {
-            case ANCHORS -> draft.flock(held(wanted)).made();
-            case BACK_HATCH -> draft.flock(reached(wanted)).made();
-            default -> draft.made();
-        };
-    }
-
-    /** A back that is shut is not opened again by itself. */
-    private Flock reached(boolean open) {
-        Practice.Cleaning cleaning = open ? Practice.Cleaning.REACHED : Practice.Cleaning.OWN;
-        return flock.with(flock.practice().withCleaning(cleaning));
-    }
-
-    /** Stakes that are taken off are not driven again by themselves. */
-    private Flock held(boolean staked) {
-        Practice.Holding holding = staked ? Practice.Holding.STAKES : Practice.Holding.OWN;
-        return flock.with(flock.practice().withHolding(holding));
+        return BuildingOn.with(this, addOn, wanted);
     }
 
     /**
@@ -501,31 +452,7 @@ public record Project(
      * anew.
      */
     public Project pinning(String lot, boolean must) {
-        Lot before = heap.find(lot).orElseThrow();
-        Condition.Verdict freed =
-                before.condition().hazards().isEmpty()
-                        ? Condition.Verdict.OPEN
-                        : Condition.Verdict.USE;
-        Lot after = before.with(before.condition().with(must ? Condition.Verdict.MUST : freed));
-        Project pinned = withHeap(heap.replace(after)).withChosen(Optional.empty());
-        return must && before.material() instanceof FoundPart f
-                ? pinned.placeFor(f).map(a -> pinned.with(a, true)).orElse(pinned)
-                : pinned;
-    }
-
-    /** What would have to be built on for a place; nothing where there is one, or never will be. */
-    private Optional<AddOn> placeFor(FoundPart thing) {
-        Set<FoundPart.Use> uses = thing.kind().uses();
-        boolean there =
-                Stream.concat(
-                                kind().places().stream(),
-                                builtOn().stream().flatMap(a -> a.places().stream()))
-                        .anyMatch(uses::contains);
-        return there
-                ? Optional.empty()
-                : kind().addOns().stream()
-                        .filter(a -> a.places().stream().anyMatch(uses::contains))
-                        .findFirst();
+        return BuildingOn.pinning(this, lot, must);
     }
 
     /** Seeks whatever kind suits the heap best. */
