@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import reliqua.core.build.StepParts;
 import reliqua.core.build.Steps;
 import reliqua.core.check.Findings;
 import reliqua.core.coop.Coop;
@@ -24,7 +25,7 @@ class WordsTest {
     @EnumSource(Role.class)
     void everyRoleHasANameAStepAndAStage(Role role) {
         assertThat(Words.say("role." + role.name())).isNotBlank();
-        assertThat(Words.say("step." + role.name())).isNotBlank();
+        assertThat(Words.say("step." + StepParts.id(role))).isNotBlank();
         assertThat(Words.say("stage." + role.stage().name())).isNotBlank();
     }
 

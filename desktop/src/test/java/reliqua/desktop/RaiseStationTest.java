@@ -163,15 +163,18 @@ class RaiseStationTest {
                 () ->
                         window.workspace.edit(
                                 "rims",
-                                p -> p.settledOn(design.candidate()).tick(Step.key("RIM"), true)));
+                                p ->
+                                        p.settledOn(design.candidate())
+                                                .tick(Step.key("FLOOR_FRAME"), true)));
         DrivenWindow.planned(window.workspace);
-        robot.interact(() -> robot.lookup("#step-RIM").queryAs(CheckBox.class).requestFocus());
+        robot.interact(
+                () -> robot.lookup("#step-FLOOR_FRAME").queryAs(CheckBox.class).requestFocus());
         DrivenWindow.untilShown(() -> robot.lookup("#measured-width").tryQuery().isPresent());
         Length wider = width.plus(Length.inches(1, 4));
         DrivenWindow.type(robot, "#measured-width", Tape.INCH.mark(wider));
         Project measured = window.workspace.project();
         assertThat(measured.chosen().orElseThrow().spec().width()).isEqualTo(wider);
-        assertThat(measured.done()).contains(Step.key("RIM"));
+        assertThat(measured.done()).contains(Step.key("FLOOR_FRAME"));
 
         DrivenWindow.type(robot, "#measured-width", Tape.INCH.mark(width.plus(Length.inches(9))));
         assertThat(window.workspace.project().chosen().orElseThrow().spec().width())

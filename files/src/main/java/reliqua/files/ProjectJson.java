@@ -6,14 +6,11 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.Function;
-import reliqua.core.build.Step;
 import reliqua.core.build.StepNote;
-import reliqua.core.build.StepParts;
 import reliqua.core.cutting.CutWish;
 import reliqua.core.flock.BirdClass;
 import reliqua.core.flock.Flock;
@@ -97,7 +94,7 @@ final class ProjectJson {
                                                                 .map(n -> note(n, photos))
                                                                 .ifPresent(
                                                                         n -> notes.put(key, n))));
-        return notes;
+        return StepsOfBefore.notes(notes);
     }
 
     private static StepNote note(JsonReader in, Function<String, Optional<Photo>> photos) {
@@ -177,15 +174,6 @@ final class ProjectJson {
         return variants;
     }
 
-    /** Files of before had one step for the studs of all walls. */
-    private static Set<String> done(JsonReader root) {
-        Set<String> done = new HashSet<>(root.texts("done"));
-        if (done.contains(Step.key("STUD"))) {
-            StepParts.outerWalls().stream().map(Step::key).forEach(done::add);
-        }
-        return done;
-    }
-
     /** Files of before did not tell: what was built followed the design settled on. */
     private static Optional<Project.Chosen> begun(
             JsonReader root, Optional<Project.Chosen> chosen) {
@@ -223,7 +211,7 @@ final class ProjectJson {
                                                 w.text("mark", ""),
                                                 w.text("lot", ""),
                                                 w.flag("on", true)))),
-                done(root),
+                StepsOfBefore.done(new HashSet<>(root.texts("done"))),
                 notes(root, photos),
                 root.list("story", CutsJson::told),
                 root.inner("keep")

@@ -1,5 +1,6 @@
 package reliqua.core.build;
 
+import java.util.ArrayList;
 import java.util.List;
 import reliqua.core.measure.Words;
 import reliqua.core.stock.Photo;
@@ -35,6 +36,17 @@ public record StepNote(int minutes, String words, List<Photo> photos) {
     /** Whether there is nothing in it. */
     public boolean isEmpty() {
         return equals(NONE);
+    }
+
+    /** Both together, where two steps have become one. */
+    public StepNote and(StepNote other) {
+        List<Photo> both = new ArrayList<>(photos);
+        both.addAll(other.photos());
+        String all = (words + "\n" + other.words()).strip();
+        return new StepNote(
+                Math.min(minutes + other.minutes(), MOST_MINUTES),
+                all.substring(0, Math.min(all.length(), MOST_LETTERS)),
+                both);
     }
 
     public StepNote taking(int other) {

@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -17,11 +18,11 @@ import reliqua.core.coop.Role;
 import reliqua.core.coop.Stage;
 
 /**
- * The parts that go on in one step: those of a role, or a wall that is framed flat and tipped up
- * whole.
+ * The parts that go on in one step: those of a role, what is put together of several first, or a
+ * wall that is framed flat and tipped up whole.
  *
- * @param id name of the role, or of the wall
- * @param role of all of them; none of a wall
+ * @param id name of the role, the assembly or the wall
+ * @param role of all of them; none of an assembly or a wall
  * @param stage of the build
  * @param parts in their order
  */
@@ -48,18 +49,33 @@ public record StepParts(String id, Optional<Role> role, Stage stage, List<Part> 
         List<StepParts> all = new ArrayList<>(walls(coop));
         Set<Part> framed = new HashSet<>();
         all.forEach(w -> framed.addAll(w.parts()));
-        Map<Role, List<Part>> byRole = new EnumMap<>(Role.class);
+        // What an assembly is made of stands together, at its first role.
+        Map<String, List<Part>> byStep = new LinkedHashMap<>();
         coop.parts().stream()
                 .filter(p -> !framed.contains(p))
-                .forEach(p -> byRole.computeIfAbsent(p.role(), _ -> new ArrayList<>()).add(p));
-        byRole.forEach(
-                (role, parts) ->
-                        all.add(
-                                new StepParts(
-                                        role.name(), Optional.of(role), role.stage(), parts)));
+                .sorted(Comparator.comparing(Part::role))
+                .forEach(p -> byStep.computeIfAbsent(id(p.role()), _ -> new ArrayList<>()).add(p));
+        byStep.forEach((id, parts) -> all.add(together(id, parts)));
         // Stable: within a stage walls stay first.
         all.sort(Comparator.comparing(StepParts::stage));
         return all;
+    }
+
+    /** Of the step that parts of a role go on in. */
+    public static String id(Role role) {
+        return role.duty().assembly().map(Enum::name).orElse(role.name());
+    }
+
+    private static StepParts together(String id, List<Part> parts) {
+        Role first = parts.getFirst().role();
+        boolean alone = first.duty().assembly().isEmpty();
+        return new StepParts(
+                id, alone ? Optional.of(first) : Optional.empty(), first.stage(), parts);
+    }
+
+    /** Whether it is all there is of its roles in a coop, and not only what is in one wall. */
+    public boolean isWhole() {
+        return !id.startsWith(WALL) || role.isPresent();
     }
 
     private static List<StepParts> walls(Coop coop) {

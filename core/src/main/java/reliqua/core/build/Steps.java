@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BinaryOperator;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import reliqua.core.buy.Fixing;
 import reliqua.core.buy.Fixings;
@@ -14,6 +15,7 @@ import reliqua.core.coop.Coop;
 import reliqua.core.coop.Duty;
 import reliqua.core.coop.Joints;
 import reliqua.core.coop.Part;
+import reliqua.core.coop.Role;
 import reliqua.core.coop.Stage;
 import reliqua.core.coop.Weights;
 import reliqua.core.flock.Practice;
@@ -71,20 +73,20 @@ public final class Steps {
                 StepTime.minutes(parts, driven),
                 heavy || duties.stream().anyMatch(d -> d.is(Duty.Trait.AWKWARD)),
                 false,
-                each.role().isPresent() ? check(duties.getFirst(), parts, coop) : wall(parts),
+                each.isWhole() ? check(duties, parts, coop) : wall(parts),
                 duties.stream().flatMap(d -> d.caution().stream()).findFirst());
     }
 
     /** What is brushed on has steps of its own. */
     private static List<Fixing> driven(
             StepParts each, List<Joints.Joint> joints, List<Fixing> fixings) {
-        return each.role()
-                .map(
-                        role ->
-                                fixings.stream()
-                                        .filter(f -> f.on() == role && !f.where().isBrushed())
-                                        .toList())
-                .orElseGet(() -> Fixings.on(joints, Set.copyOf(each.marks())));
+        if (!each.isWhole()) {
+            return Fixings.on(joints, Set.copyOf(each.marks()));
+        }
+        Set<Role> roles = each.parts().stream().map(Part::role).collect(Collectors.toSet());
+        return fixings.stream()
+                .filter(f -> roles.contains(f.on()) && !f.where().isBrushed())
+                .toList();
     }
 
     /** Level walls are true when both diagonals are alike; others when they are plumb. */
@@ -119,6 +121,11 @@ public final class Steps {
 
     private static Length foot(List<Part> parts, BinaryOperator<Length> which) {
         return parts.stream().map(p -> p.solid().bounds().z0()).reduce(which).orElse(Length.ZERO);
+    }
+
+    /** The first that any of them asks for. */
+    private static Optional<Sum> check(List<Duty> duties, List<Part> parts, Coop coop) {
+        return duties.stream().flatMap(d -> check(d, parts, coop).stream()).findFirst();
     }
 
     private static Optional<Sum> check(Duty duty, List<Part> parts, Coop coop) {

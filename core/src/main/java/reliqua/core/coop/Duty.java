@@ -19,6 +19,7 @@ import reliqua.core.stock.Straightness;
  * @param check what to measure when it is on
  * @param caution the key of what can hurt while it goes on
  * @param side from where it is seen best
+ * @param assembly what it is made into first, if anything
  * @param traits what else is true of it
  */
 public record Duty(
@@ -30,6 +31,7 @@ public record Duty(
         Check check,
         Optional<String> caution,
         Side side,
+        Optional<Assembly> assembly,
         Set<Trait> traits) {
 
     /** What a member carries, and how it lies to that. */
@@ -136,6 +138,19 @@ public record Duty(
         SLANTS_ACROSS_THICKNESS
     }
 
+    /** What is put together of parts of several roles before it goes on, and so is one step. */
+    public enum Assembly {
+        FLOOR_FRAME,
+        DOOR,
+        NEST_BOX,
+        LADDER,
+        RAMP,
+        BALCONY,
+        DRINKER_STAND,
+        BROODER,
+        RUN_FRAMES
+    }
+
     /** Copies the set. */
     public Duty {
         Set<Trait> ordered = EnumSet.noneOf(Trait.class);
@@ -154,16 +169,27 @@ public record Duty(
                 Check.NONE,
                 Optional.empty(),
                 Side.FRONT,
+                Optional.empty(),
                 Set.of(traits));
     }
 
     Duty serving(Latitude other) {
-        return new Duty(straightness, other, load, crown, minutes, check, caution, side, traits);
+        return new Duty(
+                straightness, other, load, crown, minutes, check, caution, side, assembly, traits);
     }
 
     Duty carrying(Load other, Crown turned) {
         return new Duty(
-                straightness, latitude, other, turned, minutes, check, caution, side, traits);
+                straightness,
+                latitude,
+                other,
+                turned,
+                minutes,
+                check,
+                caution,
+                side,
+                assembly,
+                traits);
     }
 
     Duty turned(Crown other) {
@@ -171,11 +197,22 @@ public record Duty(
     }
 
     Duty minutes(int each) {
-        return new Duty(straightness, latitude, load, crown, each, check, caution, side, traits);
+        return new Duty(
+                straightness, latitude, load, crown, each, check, caution, side, assembly, traits);
     }
 
     Duty checked(Check other) {
-        return new Duty(straightness, latitude, load, crown, minutes, other, caution, side, traits);
+        return new Duty(
+                straightness,
+                latitude,
+                load,
+                crown,
+                minutes,
+                other,
+                caution,
+                side,
+                assembly,
+                traits);
     }
 
     Duty warned(String key) {
@@ -188,12 +225,36 @@ public record Duty(
                 check,
                 Optional.of(key),
                 side,
+                assembly,
                 traits);
     }
 
     Duty seenFrom(Side other) {
         return new Duty(
-                straightness, latitude, load, crown, minutes, check, caution, other, traits);
+                straightness,
+                latitude,
+                load,
+                crown,
+                minutes,
+                check,
+                caution,
+                other,
+                assembly,
+                traits);
+    }
+
+    Duty in(Assembly whole) {
+        return new Duty(
+                straightness,
+                latitude,
+                load,
+                crown,
+                minutes,
+                check,
+                caution,
+                side,
+                Optional.of(whole),
+                traits);
     }
 
     /** Whether this is true of it. */

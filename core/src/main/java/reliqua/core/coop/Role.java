@@ -17,6 +17,7 @@ import static reliqua.core.stock.Straightness.DOOR;
 import static reliqua.core.stock.Straightness.FRAME;
 
 import java.util.Arrays;
+import reliqua.core.coop.Duty.Assembly;
 import reliqua.core.coop.Duty.Check;
 import reliqua.core.coop.Duty.Crown;
 import reliqua.core.coop.Duty.Load;
@@ -72,7 +73,8 @@ public enum Role {
                     .turned(Crown.UP)
                     .minutes(7)
                     .checked(Check.SQUARE)
-                    .seenFrom(Side.PLAN)),
+                    .seenFrom(Side.PLAN)
+                    .in(Assembly.FLOOR_FRAME)),
     JOIST(
             'A',
             Stage.FLOOR,
@@ -81,7 +83,8 @@ public enum Role {
                     .carrying(Load.FLOOR, Crown.UP)
                     .minutes(7)
                     .checked(Check.SQUARE)
-                    .seenFrom(Side.PLAN)),
+                    .seenFrom(Side.PLAN)
+                    .in(Assembly.FLOOR_FRAME)),
     JOIST_SCAB('A', Stage.FLOOR, Duty.of(BATTEN, HIDDEN, SCAB).serving(Latitude.mm(15, 0))),
     FLOOR_PALLET(
             'P',
@@ -194,13 +197,21 @@ public enum Role {
                     .seenFrom(Side.SIDE)),
     COVER('R', Stage.ROOF, Duty.of(FRAME, SHOWN, OVERHEAD).minutes(20)),
     RIDGE_CAP('R', Stage.ROOF, Duty.of(BATTEN, SHOWN, OVERHEAD).serving(Latitude.mm(10, 80))),
-    DOOR_LEAF('F', Stage.DOORS, Duty.of(DOOR, SHOWN, Trait.LEAF).minutes(20).checked(Check.SWING)),
+    DOOR_LEAF(
+            'F',
+            Stage.DOORS,
+            Duty.of(DOOR, SHOWN, Trait.LEAF).minutes(20).checked(Check.SWING).in(Assembly.DOOR)),
     FOUND_LEAF('F', Stage.DOORS, Duty.of(DOOR, SHOWN, Trait.LEAF).minutes(30).checked(Check.SWING)),
     WINDOW('F', Stage.DOORS, Duty.of(DOOR, SHOWN).minutes(20).seenFrom(Side.SIDE)),
     SHUTTER('F', Stage.DOORS, Duty.of(DOOR, SHOWN, Trait.LID).minutes(15).checked(Check.SWING)),
-    LEAF_BOARD('F', Stage.DOORS, Duty.of(BATTEN, SHOWN, RIPPED_TO_FIT).serving(Latitude.mm(6, 60))),
+    LEAF_BOARD(
+            'F',
+            Stage.DOORS,
+            Duty.of(BATTEN, SHOWN, RIPPED_TO_FIT).serving(Latitude.mm(6, 60)).in(Assembly.DOOR)),
     DOOR_FRAME(
-            'F', Stage.DOORS, Duty.of(DOOR, SHOWN).turned(Crown.STRAIGHTEST).checked(Check.SWING)),
+            'F',
+            Stage.DOORS,
+            Duty.of(DOOR, SHOWN).turned(Crown.STRAIGHTEST).checked(Check.SWING).in(Assembly.DOOR)),
     HATCH_LEAF('F', Stage.DOORS, Duty.of(DOOR, SHOWN, Trait.LEAF).minutes(20).checked(Check.SWING)),
     HATCH_RAIL(
             'F',
@@ -210,7 +221,10 @@ public enum Role {
     POP_DOOR('F', Stage.DOORS, Duty.of(DOOR, SHOWN).minutes(20)),
     POP_GUIDE('F', Stage.DOORS, Duty.of(BATTEN, SHOWN)),
     LITTER_BOARD('F', Stage.DOORS, Duty.of(FRAME, HIDDEN).seenFrom(Side.PLAN)),
-    NEST_PANEL('N', Stage.NESTS, Duty.of(FRAME, SHOWN).minutes(12).seenFrom(Side.SIDE)),
+    NEST_PANEL(
+            'N',
+            Stage.NESTS,
+            Duty.of(FRAME, SHOWN).minutes(12).seenFrom(Side.SIDE).in(Assembly.NEST_BOX)),
     NEST_SLOPE(
             'N',
             Stage.NESTS,
@@ -221,7 +235,7 @@ public enum Role {
             'N',
             Stage.NESTS,
             Duty.of(DOOR, SHOWN, Trait.LID).minutes(20).checked(Check.SWING).seenFrom(Side.SIDE)),
-    NEST_RAIL('N', Stage.NESTS, Duty.of(BATTEN).seenFrom(Side.SIDE)),
+    NEST_RAIL('N', Stage.NESTS, Duty.of(BATTEN).seenFrom(Side.SIDE).in(Assembly.NEST_BOX)),
     DRIP_BOARD(
             'N',
             Stage.NESTS,
@@ -239,8 +253,14 @@ public enum Role {
             'T',
             Stage.ROOSTS,
             Duty.of(FRAME, HIDDEN, Trait.LOOSE, Trait.SCRAPED).seenFrom(Side.PLAN)),
-    LADDER_RAIL('T', Stage.ROOSTS, roost(BATTEN, Trait.STANDS_LOOSE).serving(Latitude.mm(12, 30))),
-    LADDER_RUNG('T', Stage.ROOSTS, roost(BATTEN, Trait.STANDS_LOOSE).serving(Latitude.mm(12, 30))),
+    LADDER_RAIL(
+            'T',
+            Stage.ROOSTS,
+            roost(BATTEN, Trait.STANDS_LOOSE).serving(Latitude.mm(12, 30)).in(Assembly.LADDER)),
+    LADDER_RUNG(
+            'T',
+            Stage.ROOSTS,
+            roost(BATTEN, Trait.STANDS_LOOSE).serving(Latitude.mm(12, 30)).in(Assembly.LADDER)),
     FEEDER_BAR('T', Stage.ROOSTS, Duty.of(BATTEN, HIDDEN).serving(Latitude.mm(12, 60)).minutes(10)),
     OPENER_BATTEN('F', Stage.DOORS, Duty.of(BATTEN, SHOWN)),
     OPENER_BOARD('F', Stage.DOORS, Duty.of(FRAME, SHOWN).minutes(15)),
@@ -263,11 +283,28 @@ public enum Role {
                     .serving(Latitude.mm(40, 40).orRound(50, 120))
                     .minutes(12)),
     DUST_BATH('Q', Stage.RUN, Duty.of(BATTEN, Trait.FILLED).serving(Latitude.mm(20, 80))),
-    DRINKER_LEG('Q', Stage.RUN, Duty.of(BATTEN, Trait.STANDS_LOOSE).serving(Latitude.mm(20, 80))),
-    DRINKER_TOP('Q', Stage.RUN, Duty.of(FRAME, Trait.STANDS_LOOSE).seenFrom(Side.PLAN)),
-    BROODER_WALL('Q', Stage.RUN, Duty.of(FRAME, Trait.STANDS_LOOSE).seenFrom(Side.PLAN)),
-    BROODER_POST('Q', Stage.RUN, Duty.of(BATTEN, Trait.STANDS_LOOSE).serving(Latitude.mm(20, 40))),
-    BROODER_LID('Q', Stage.RUN, Duty.of(BATTEN, Trait.STANDS_LOOSE).serving(Latitude.mm(12, 30))),
+    DRINKER_LEG(
+            'Q',
+            Stage.RUN,
+            Duty.of(BATTEN, Trait.STANDS_LOOSE)
+                    .serving(Latitude.mm(20, 80))
+                    .in(Assembly.DRINKER_STAND)),
+    DRINKER_TOP(
+            'Q',
+            Stage.RUN,
+            Duty.of(FRAME, Trait.STANDS_LOOSE).seenFrom(Side.PLAN).in(Assembly.DRINKER_STAND)),
+    BROODER_WALL(
+            'Q',
+            Stage.RUN,
+            Duty.of(FRAME, Trait.STANDS_LOOSE).seenFrom(Side.PLAN).in(Assembly.BROODER)),
+    BROODER_POST(
+            'Q',
+            Stage.RUN,
+            Duty.of(BATTEN, Trait.STANDS_LOOSE).serving(Latitude.mm(20, 40)).in(Assembly.BROODER)),
+    BROODER_LID(
+            'Q',
+            Stage.RUN,
+            Duty.of(BATTEN, Trait.STANDS_LOOSE).serving(Latitude.mm(12, 30)).in(Assembly.BROODER)),
     WINDBREAK('Q', Stage.RUN, Duty.of(FRAME, SHOWN).minutes(12).seenFrom(Side.SIDE)),
     WORM_BED('Q', Stage.RUN, Duty.of(BATTEN, Trait.LOOSE, Trait.ROTS).serving(Latitude.mm(20, 80))),
     PERCH('Q', Stage.RUN, Duty.of(BATTEN).serving(Latitude.mm(12, 25).orRound(40, 90))),
@@ -281,18 +318,36 @@ public enum Role {
                     .seenFrom(Side.PLAN)),
     AXLE('W', Stage.RUN, Duty.of(FRAME, SHOWN, BOLTED).serving(Latitude.mm(15, 40)).minutes(15)),
     WHEEL('W', Stage.RUN, Duty.of(FRAME, SHOWN, BOLTED, Trait.ROLLS).minutes(20)),
-    BALCONY_BEARER('G', Stage.RAMP, Duty.of(FRAME, SHOWN).minutes(7).checked(Check.LEVEL)),
-    BALCONY_POST('G', Stage.RAMP, Duty.of(FRAME, SHOWN).minutes(7).checked(Check.PLUMB)),
-    BALCONY_DECK('G', Stage.RAMP, Duty.of(FRAME, SHOWN).minutes(10).seenFrom(Side.PLAN)),
-    RAMP_BOARD('G', Stage.RAMP, Duty.of(FRAME, SHOWN).seenFrom(Side.SIDE)),
+    BALCONY_BEARER(
+            'G',
+            Stage.RAMP,
+            Duty.of(FRAME, SHOWN).minutes(7).checked(Check.LEVEL).in(Assembly.BALCONY)),
+    BALCONY_POST(
+            'G',
+            Stage.RAMP,
+            Duty.of(FRAME, SHOWN).minutes(7).checked(Check.PLUMB).in(Assembly.BALCONY)),
+    BALCONY_DECK(
+            'G',
+            Stage.RAMP,
+            Duty.of(FRAME, SHOWN).minutes(10).seenFrom(Side.PLAN).in(Assembly.BALCONY)),
+    RAMP_BOARD('G', Stage.RAMP, Duty.of(FRAME, SHOWN).seenFrom(Side.SIDE).in(Assembly.RAMP)),
     RAMP_RUNNER(
             'G',
             Stage.RAMP,
-            Duty.of(BATTEN, HIDDEN).serving(Latitude.mm(20, 60)).seenFrom(Side.SIDE)),
-    RAMP_LEDGER('G', Stage.RAMP, Duty.of(BATTEN)),
-    RAMP_CLEAT('G', Stage.RAMP, Duty.of(BATTEN).serving(Latitude.mm(12, 25)).seenFrom(Side.SIDE)),
-    RUN_POST('Q', Stage.RUN, Duty.of(FRAME, SHOWN).serving(Latitude.mm(0, 40))),
-    RUN_RAIL('Q', Stage.RUN, Duty.of(FRAME, SHOWN)),
+            Duty.of(BATTEN, HIDDEN)
+                    .serving(Latitude.mm(20, 60))
+                    .seenFrom(Side.SIDE)
+                    .in(Assembly.RAMP)),
+    RAMP_LEDGER('G', Stage.RAMP, Duty.of(BATTEN).in(Assembly.RAMP)),
+    RAMP_CLEAT(
+            'G',
+            Stage.RAMP,
+            Duty.of(BATTEN).serving(Latitude.mm(12, 25)).seenFrom(Side.SIDE).in(Assembly.RAMP)),
+    RUN_POST(
+            'Q',
+            Stage.RUN,
+            Duty.of(FRAME, SHOWN).serving(Latitude.mm(0, 40)).in(Assembly.RUN_FRAMES)),
+    RUN_RAIL('Q', Stage.RUN, Duty.of(FRAME, SHOWN).in(Assembly.RUN_FRAMES)),
     GATE_FRAME('Q', Stage.RUN, Duty.of(DOOR, SHOWN).checked(Check.SWING)),
     YARD_POST(
             'Q',

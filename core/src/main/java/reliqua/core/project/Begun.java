@@ -31,7 +31,7 @@ final class Begun {
         List<AsBuilt.Group> groups =
                 built(project, spec).map(StepParts::of).orElse(List.of()).stream()
                         .filter(s -> project.done().contains(Step.key(s.id())))
-                        .map(s -> new AsBuilt.Group(s.id(), s.role().isPresent(), s.parts()))
+                        .map(s -> new AsBuilt.Group(s.id(), s.isWhole(), s.parts()))
                         .toList();
         return groups.isEmpty() ? Optional.empty() : Optional.of(new AsBuilt(spec, groups));
     }

@@ -25,6 +25,7 @@ import reliqua.core.flock.Keeper;
 import reliqua.core.flock.Practice;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
+import reliqua.core.stock.Hardware;
 
 /** What goes on in one step: a role's parts, or a wall that is tipped up whole. */
 class StepPartsTest {
@@ -66,6 +67,34 @@ class StepPartsTest {
             assertThat(all.width().min(all.depth())).isLessThan(Length.mm(161));
             assertThat(wall.parts()).allMatch(p -> p.role().is(Duty.Trait.TIPPED_UP));
         }
+    }
+
+    /** Rims and joists, the parts of a ramp, those of a nest box: nobody hangs them one by one. */
+    @Test
+    void whatIsPutTogetherFirstIsOneStep() {
+        Coop coop = Houses.ordinary();
+        StepParts frame = find(coop, "FLOOR_FRAME");
+        assertThat(frame.parts())
+                .containsAll(coop.of(Role.RIM))
+                .containsAll(coop.of(Role.JOIST))
+                .hasSize(coop.of(Role.RIM).size() + coop.of(Role.JOIST).size());
+        assertThat(frame.isWhole()).isTrue();
+        assertThat(find(coop, "WALL_FRONT").isWhole()).isFalse();
+        assertThat(find(coop, "RAMP").parts())
+                .extracting(Part::role)
+                .contains(Role.RAMP_BOARD, Role.RAMP_CLEAT);
+        List<Step> steps = Steps.of(coop, Keeper.Body.MIDDLING.lift());
+        assertThat(check(steps, "FLOOR_FRAME")).isEqualTo("build.check.square");
+        assertThat(steps)
+                .filteredOn(s -> s.id().equals("DOOR"))
+                .singleElement()
+                .satisfies(
+                        s ->
+                                assertThat(s.fixings())
+                                        .as("hung and latched in the same step")
+                                        .extracting(Fixing::kind)
+                                        .contains(Hardware.Kind.HINGES));
+        assertThat(steps.size()).as("no step for each sort of stick").isLessThan(34);
     }
 
     @Test

@@ -54,7 +54,7 @@ class AdoptionTest {
     private static Project ticked(Project project, Role... roles) {
         Project ticked = project;
         for (Role role : roles) {
-            ticked = ticked.tick(Step.key(role.name()), true);
+            ticked = ticked.tick(Step.key(StepParts.id(role)), true);
         }
         return ticked;
     }
@@ -121,13 +121,13 @@ class AdoptionTest {
         Project wider = bare.hold("width", first.spec().width().plus(Length.mm(150)));
         Candidate other = fit(wider).best().orElseThrow();
         Adoption told = Adoption.of(begun, other);
-        assertThat(told.lost()).contains("RIM", "DECK");
+        assertThat(told.lost()).contains("FLOOR_FRAME", "DECK");
         assertThat(told.words().getFirst().key()).isEqualTo("adopt.lost");
         assertThat(told.words().getFirst().words(Tape.METRIC)).contains("deck");
 
         Project adopted = begun.settledOn(other);
 
-        assertThat(adopted.done()).doesNotContain(Step.key("RIM"), Step.key("DECK"));
+        assertThat(adopted.done()).doesNotContain(Step.key("FLOOR_FRAME"), Step.key("DECK"));
         adopted.asBuilt().ifPresent(b -> assertThat(b.isIn(other.coop())).isTrue());
         assertThat(begun.settledOn(first).done()).isEqualTo(begun.done());
     }
@@ -136,7 +136,7 @@ class AdoptionTest {
     void untickedWorkLeavesAllFreeAgain() {
         Project undone = begun;
         for (Role role : FLOOR) {
-            undone = undone.tick(Step.key(role.name()), false);
+            undone = undone.tick(Step.key(StepParts.id(role)), false);
         }
         assertThat(undone.standing()).isEmpty();
         assertThat(undone.fitRequest().held()).isEmpty();
@@ -182,7 +182,7 @@ class AdoptionTest {
         Project stands = ticked(cut, FLOOR);
         Length width = first.spec().width();
         Length wider = width.plus(Length.mm(8));
-        assertThat(stands.lengthsOf(Role.RIM.name())).containsEntry("width", width);
+        assertThat(stands.lengthsOf(StepParts.id(Role.RIM))).containsEntry("width", width);
         Project measured = stands.measured("width", wider);
 
         assertThat(measured.done()).isEqualTo(stands.done());
