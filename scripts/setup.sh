@@ -36,36 +36,35 @@ need_window_libraries() {
   fi
 }
 
-# What builds a Debian package.
-need_packaging() {
-  command -v fakeroot >/dev/null && command -v dpkg-deb >/dev/null && command -v objcopy >/dev/null && return 0
+# Commands and the packages they come in: what for, the packages, the commands.
+need_commands() {
+  local purpose=$1 packages=$2 missing=no command
+  shift 2
+  for command in "$@"; do
+    command -v "$command" >/dev/null || missing=yes
+  done
+  [ $missing = no ] && return 0
   if [ "$(id -u)" = 0 ] && command -v apt-get >/dev/null; then
-    { apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends fakeroot dpkg binutils; } >/dev/null
+    # shellcheck disable=SC2086
+    { apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends $packages; } >/dev/null
   else
-    echo "Packaging needs these packages: sudo apt-get install fakeroot dpkg binutils" >&2
+    echo "$purpose needs these packages: sudo apt-get install $packages" >&2
     exit 1
   fi
+}
+
+# What builds a Debian package.
+need_packaging() {
+  need_commands Packaging "fakeroot dpkg binutils" fakeroot dpkg-deb objcopy
 }
 
 # What writes down every socket a program opens.
 need_tracing() {
-  command -v strace >/dev/null && return 0
-  if [ "$(id -u)" = 0 ] && command -v apt-get >/dev/null; then
-    { apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends strace; } >/dev/null
-  else
-    echo "Tracing needs this package: sudo apt-get install strace" >&2
-    exit 1
-  fi
+  need_commands Tracing strace strace
 }
 
 need_maven() {
-  command -v mvn >/dev/null && return 0
-  if [ "$(id -u)" = 0 ] && command -v apt-get >/dev/null; then
-    { apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends maven; } >/dev/null
-  else
-    echo "Building needs Maven: sudo apt-get install maven" >&2
-    exit 1
-  fi
+  need_commands Building maven mvn
 }
 
 # Builds once, and again when a source is newer than the build.

@@ -2,6 +2,7 @@ package reliqua.cli;
 
 import java.io.FileDescriptor;
 import java.io.PrintWriter;
+import java.util.stream.Stream;
 import picocli.CommandLine;
 import reliqua.core.measure.Language;
 import reliqua.core.measure.Words;
@@ -35,6 +36,14 @@ import reliqua.files.LogFile;
         })
 public final class Main {
     private Main() {}
+
+    /** Whether a word is one of the commands or an option, and not a file. */
+    public static boolean knows(String word) {
+        return word.startsWith("-")
+                || Stream.of(Main.class.getAnnotation(CommandLine.Command.class).subcommands())
+                        .map(c -> c.getAnnotation(CommandLine.Command.class).name())
+                        .anyMatch(word::equals);
+    }
 
     /** Runs one command and returns its exit code. */
     public static int run(String[] args, PrintWriter out, PrintWriter err) {

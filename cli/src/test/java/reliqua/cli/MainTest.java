@@ -11,6 +11,7 @@ import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -272,5 +273,12 @@ class MainTest {
         Files.writeString(more, "kind,thickness,width,length\nstick,1 1/2,3 1/2,96\n");
         assertThat(run("import", more.toString(), "--into", project.toString())).isEqualTo(1);
         assertThat(Files.readAllBytes(project)).isEqualTo(cut);
+    }
+
+    @Test
+    void commandsAreToldFromFiles() {
+        assertThat(List.of("fit", "kinds", "log", "audit", "due", "keep", "--version"))
+                .allMatch(Main::knows);
+        assertThat(List.of("demo", "coop.reliqua", "/tmp/fit", "")).noneMatch(Main::knows);
     }
 }

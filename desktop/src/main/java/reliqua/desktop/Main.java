@@ -1,6 +1,5 @@
 package reliqua.desktop;
 
-import java.util.Set;
 import javafx.application.Application;
 import reliqua.files.LogFile;
 
@@ -9,27 +8,11 @@ import reliqua.files.LogFile;
  * opens the window.
  */
 public final class Main {
-    private static final Set<String> COMMANDS =
-            Set.of(
-                    "new",
-                    "needs",
-                    "plan",
-                    "fit",
-                    "check",
-                    "export",
-                    "report",
-                    "say",
-                    "import",
-                    "--help",
-                    "-h",
-                    "--version",
-                    "-V");
-
     private Main() {}
 
     /** Entry point. */
     public static void main(String[] args) {
-        if (args.length > 0 && COMMANDS.contains(args[0])) {
+        if (args.length > 0 && reliqua.cli.Main.knows(args[0])) {
             reliqua.cli.Main.main(args);
         } else {
             LogFile.announce();

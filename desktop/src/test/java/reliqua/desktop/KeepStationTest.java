@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.TimeoutException;
 import javafx.scene.chart.XYChart;
 import javafx.scene.control.CheckBox;
@@ -21,11 +20,14 @@ import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import reliqua.core.check.WeakSpot;
+import reliqua.core.coop.Coop;
 import reliqua.core.flock.BirdClass;
 import reliqua.core.flock.Predator;
+import reliqua.core.flock.Siting;
 import reliqua.core.keep.Chore;
 import reliqua.core.keep.Entry;
 import reliqua.core.keep.Happening;
+import reliqua.core.keep.SideSaid;
 import reliqua.core.project.Project;
 import reliqua.desktop.paint.PictureView;
 import reliqua.files.InputException;
@@ -134,19 +136,25 @@ class KeepStationTest {
     }
 
     @Test
-    void afterAFoxDugOneWalksRoundAgainstFoxes(FxRobot robot) throws TimeoutException {
+    void afterAFoxDugOneWalksRoundAgainstFoxesWhereItDug(FxRobot robot) throws TimeoutException {
         DrivenWindow.planned(window.workspace);
-        DrivenWindow.type(robot, "#say", "fox dug at gate");
-        robot.interact(() -> robot.lookup("#after-audit").queryButton().fire());
+        DrivenWindow.type(robot, "#say", "fox dug behind the house");
+        DrivenWindow.untilShown(() -> robot.lookup("#audit-picture").tryQuery().isPresent());
         String shown = robot.lookup("#slip .title").queryLabeled().getText();
-        List<WeakSpot> spots =
-                WeakSpot.of(
-                        DrivenWindow.design(window.workspace).candidate().coop(),
-                        project().site().predators());
-        Optional<WeakSpot> first =
-                spots.stream().filter(s -> s.lets().contains(Predator.FOX)).findFirst();
-        assertThat(shown)
-                .isEqualTo(first.orElse(spots.getFirst()).what().words(window.workspace.tape()));
+        Coop coop = DrivenWindow.design(window.workspace).candidate().coop();
+        WeakSpot spot =
+                WeakSpot.of(coop, project().site().predators()).stream()
+                        .filter(s -> s.what().words(window.workspace.tape()).equals(shown))
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(spot.lets()).contains(Predator.FOX);
+        assertThat(spot.marks())
+                .anyMatch(m -> SideSaid.isAt(coop.find(m).orElseThrow(), coop, Siting.Wall.BACK));
+        assertThat(robot.lookup("#slip .danger").queryLabeled().getText()).contains("back");
+
+        robot.interact(() -> window.fire("keep-due"));
+        robot.interact(() -> robot.lookup("#after-audit").queryButton().fire());
+        assertThat(robot.lookup("#slip .title").queryLabeled().getText()).isEqualTo(shown);
     }
 
     @Test

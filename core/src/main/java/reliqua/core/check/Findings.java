@@ -31,6 +31,13 @@ public final class Findings {
         return breaks(findings, REACH);
     }
 
+    /** The same of a coop before any other rule looks at it. */
+    public static boolean leavesCorners(Coop coop, Needs needs, Keeper keeper) {
+        return RegretRule.cleaning(coop.measures(), needs, keeper)
+                .filter(f -> breaks(List.of(f), REACH))
+                .isPresent();
+    }
+
     /** Whether a rule is not held. */
     public static boolean breaks(List<Finding> findings, String rule) {
         return findings.stream()

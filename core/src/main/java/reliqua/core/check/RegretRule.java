@@ -7,6 +7,7 @@ import reliqua.core.coop.Coop;
 import reliqua.core.coop.Duty;
 import reliqua.core.coop.Part;
 import reliqua.core.flock.Keeper;
+import reliqua.core.flock.Needs;
 import reliqua.core.flock.Practice;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
@@ -31,7 +32,7 @@ final class RegretRule implements Rule {
     public List<Finding> check(Subject subject) {
         Coop.Measures m = subject.coop().measures();
         List<Finding> found = new ArrayList<>();
-        cleaning(m, subject).ifPresent(found::add);
+        cleaning(m, subject.needs(), subject.keeper()).ifPresent(found::add);
         boolean meshed = !subject.coop().that(Duty.Trait.CLOSES_BELOW).isEmpty();
         found.add(
                 warning(
@@ -55,13 +56,13 @@ final class RegretRule implements Rule {
      * One who goes in must be able to stand; one who does not must reach every corner, or see to it
      * otherwise.
      */
-    private static Optional<Finding> cleaning(Coop.Measures m, Subject subject) {
-        Keeper.Body body = subject.keeper().body();
+    static Optional<Finding> cleaning(Coop.Measures m, Needs needs, Keeper keeper) {
+        Keeper.Body body = keeper.body();
         if (m.standing().isPositive()) {
             boolean stands = m.standing().atLeast(body.height());
             return Optional.of(warning("standing", stands, m.standing(), body.height()));
         }
-        if (subject.needs().cleaning() == Practice.Cleaning.OWN) {
+        if (needs.cleaning() == Practice.Cleaning.OWN) {
             return Optional.empty();
         }
         boolean reached = m.reach().atMost(body.reach());

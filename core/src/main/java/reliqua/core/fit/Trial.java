@@ -20,6 +20,7 @@ import reliqua.core.cutting.Progress;
 import reliqua.core.cutting.WorkPlan;
 import reliqua.core.cutting.Workshop;
 import reliqua.core.flock.Practice;
+import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
 
 /** Draws up and plans single houses for a search, and remembers what was tried. */
@@ -139,13 +140,12 @@ final class Trial {
 
     private Optional<Candidate> drawn(DesignSpec idea) {
         try {
-            Coop coop = CoopBuilder.build(idea, request.brief());
-            Drawn drawn = hatched(new Drawn(idea, coop, findings(coop)));
-            double most = drawn.leavesCorners() ? Math.min(ceiling, reached) : reached;
-            if (bound.of(CoopPlanner.wanted(drawn.coop(), request.cuts())) > most + 1e-6) {
+            Built built = hatched(new Built(idea, CoopBuilder.build(idea, request.brief())));
+            double most = leavesCorners(built.coop()) ? Math.min(ceiling, reached) : reached;
+            if (bound.of(CoopPlanner.wanted(built.coop(), request.cuts())) > most + 1e-6) {
                 return Optional.empty();
             }
-            drawn = staked(drawn);
+            Drawn drawn = staked(drawn(built));
             Coop whole = drawn.coop();
             Unbuildable.unless(
                     request.built().map(b -> b.isIn(whole)).orElse(true), Sum.of("fit.built"));
@@ -163,14 +163,21 @@ final class Trial {
         }
     }
 
+    /** A coop that no rule has looked at yet. */
+    private record Built(DesignSpec spec, Coop coop) {}
+
     private record Drawn(DesignSpec spec, Coop coop, List<Finding> findings) {
         boolean tips() {
             return Findings.breaks(findings, WIND);
         }
+    }
 
-        boolean leavesCorners() {
-            return Findings.leavesCorners(findings);
-        }
+    private Drawn drawn(Built built) {
+        return new Drawn(built.spec(), built.coop(), findings(built.coop()));
+    }
+
+    private boolean leavesCorners(Coop coop) {
+        return Findings.leavesCorners(coop, request.needs(), request.keeper());
     }
 
     private List<Finding> findings(Coop coop) {
@@ -179,24 +186,27 @@ final class Trial {
 
     /**
      * With a back that opens, where the door leaves corners out of the keeper's reach and that does
-     * not.
+     * not. From both sides an arm reaches no deeper than twice its length.
      */
-    private Drawn hatched(Drawn deep) {
+    private Built hatched(Built deep) {
+        Length both = request.keeper().body().reach().times(2);
         boolean wanted =
                 request.practice().cleaning() == Practice.Cleaning.REACHED
                         && request.family().addOns().contains(AddOn.BACK_HATCH)
-                        && !deep.spec().addOns().contains(AddOn.BACK_HATCH);
-        if (!wanted || !deep.leavesCorners()) {
+                        && !deep.spec().addOns().contains(AddOn.BACK_HATCH)
+                        && deep.spec().depth().atMost(both);
+        if (!wanted || !leavesCorners(deep.coop())) {
             return deep;
         }
-        return changed(deep, AddOn.BACK_HATCH).filter(d -> !d.leavesCorners()).orElse(deep);
+        return changed(deep.spec(), AddOn.BACK_HATCH)
+                .filter(b -> !leavesCorners(b.coop()))
+                .orElse(deep);
     }
 
-    private Optional<Drawn> changed(Drawn drawn, AddOn more) {
+    private Optional<Built> changed(DesignSpec before, AddOn more) {
         try {
-            DesignSpec spec = drawn.spec().with(more);
-            Coop coop = CoopBuilder.build(spec, request.brief());
-            return Optional.of(new Drawn(spec, coop, findings(coop)));
+            DesignSpec spec = before.with(more);
+            return Optional.of(new Built(spec, CoopBuilder.build(spec, request.brief())));
         } catch (Unbuildable e) {
             return Optional.empty();
         }
@@ -215,7 +225,10 @@ final class Trial {
         if (!wanted || !light.tips()) {
             return light;
         }
-        return changed(light, AddOn.ANCHORS).filter(d -> !d.tips()).orElse(light);
+        return changed(light.spec(), AddOn.ANCHORS)
+                .map(this::drawn)
+                .filter(d -> !d.tips())
+                .orElse(light);
     }
 
     /** The same houses planned exactly, every part in one piece, in the same order. */

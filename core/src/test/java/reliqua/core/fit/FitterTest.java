@@ -75,7 +75,7 @@ class FitterTest {
         assertThat(cheaper.cost()).isLessThanOrEqualTo(reached.cost());
 
         // A deep house is all there is.
-        Project deep = project.hold("depth", Length.mm(1300));
+        Project deep = Yards.project(8).hold("depth", Length.mm(1300));
         assertThat(fit(deep).best().orElseThrow().leavesCorners()).isTrue();
     }
 

@@ -3,7 +3,9 @@ package reliqua.desktop.keep;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntPredicate;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -18,8 +20,11 @@ import reliqua.core.check.WeakSpot;
 import reliqua.core.coop.Coop;
 import reliqua.core.drawing.Elevation;
 import reliqua.core.drawing.Picture;
-import reliqua.core.flock.Predator;
+import reliqua.core.flock.Siting;
+import reliqua.core.keep.After;
+import reliqua.core.keep.SideSaid;
 import reliqua.core.measure.Tape;
+import reliqua.core.measure.Words;
 import reliqua.core.project.Design;
 import reliqua.core.project.Edit;
 import reliqua.core.project.Keeping;
@@ -41,6 +46,10 @@ final class AuditView implements KeepView {
     private final VBox slip = new VBox(10);
     private final PricedLater<PricedSpots.Priced> prices;
     private int selected;
+
+    /** Where something happened, while one looks for it. */
+    private Optional<Siting.Wall> side = Optional.empty();
+
     private List<WeakSpot> spots = List.of();
     private Optional<Coop> coop = Optional.empty();
 
@@ -94,16 +103,52 @@ final class AuditView implements KeepView {
         show();
     }
 
-    /** The weakest place against an animal is looked at first. */
-    void against(Predator animal) {
-        for (int n = 0; n < spots.size(); n++) {
-            if (spots.get(n).lets().contains(animal)) {
-                selected = n;
-                mark(n);
-                show();
-                return;
-            }
-        }
+    /**
+     * The weakest place against what came, on the side that the log names, is looked at first; its
+     * parts on that side alone are lit.
+     */
+    void after(After after) {
+        Optional<Siting.Wall> named =
+                SideSaid.of(after.entry().said(), workspace.project().site().facing());
+        side = named;
+        Optional<Integer> both = first(n -> lets(n, after) && isAt(n, named));
+        Optional<Integer> found = both.or(() -> first(n -> lets(n, after)));
+        selected = found.or(() -> first(n -> isAt(n, named))).orElse(selected);
+        mark(selected);
+        show();
+    }
+
+    private Optional<Integer> first(IntPredicate which) {
+        return IntStream.range(0, spots.size()).filter(which).boxed().findFirst();
+    }
+
+    private boolean lets(int n, After after) {
+        return after.animal().map(a -> spots.get(n).lets().contains(a)).orElse(true);
+    }
+
+    private boolean isAt(int n, Optional<Siting.Wall> wall) {
+        return wall.isPresent() && !there(spots.get(n), wall.get()).isEmpty();
+    }
+
+    /** Marks of what a weak spot is about on one side. */
+    private List<String> there(WeakSpot spot, Siting.Wall wall) {
+        return coop.stream()
+                .flatMap(c -> spot.marks().stream().filter(m -> isAt(c, m, wall)))
+                .toList();
+    }
+
+    private static boolean isAt(Coop coop, String mark, Siting.Wall wall) {
+        return coop.find(mark).filter(p -> SideSaid.isAt(p, coop, wall)).isPresent();
+    }
+
+    /** Lit: on the side the log names, else all. */
+    private List<String> lit(WeakSpot spot) {
+        List<String> there = side.map(s -> there(spot, s)).orElse(List.of());
+        return there.isEmpty() ? spot.marks() : there;
+    }
+
+    private String sideWords(Siting.Wall wall) {
+        return Texts.get("audit.side", Words.say("audit.at." + wall.name()));
     }
 
     private void mark(int n) {
@@ -128,6 +173,7 @@ final class AuditView implements KeepView {
                 _ -> {
                     line.setSelected(true);
                     selected = n;
+                    side = Optional.empty();
                     show();
                 });
         return line;
@@ -141,13 +187,15 @@ final class AuditView implements KeepView {
         }
         WeakSpot spot = spots.get(selected);
         picture.picture()
-                .set(Elevation.lit(coop.get(), workspace.tape(), new HashSet<>(spot.marks())));
+                .set(Elevation.lit(coop.get(), workspace.tape(), new HashSet<>(lit(spot))));
         String lets =
                 spot.lets().stream()
                         .map(p -> p.sum().words(workspace.tape()))
                         .collect(Collectors.joining(", "));
         boolean open = spot.grade() == WeakSpot.Grade.OPEN;
         slip.getChildren().add(Parts.text(spot.what().words(workspace.tape()), "title"));
+        side.filter(s -> !there(spot, s).isEmpty())
+                .ifPresent(s -> slip.getChildren().add(Parts.text(sideWords(s), "danger")));
         if (!lets.isEmpty()) {
             slip.getChildren().add(Parts.fact(Texts.get("audit.lets"), lets));
         }

@@ -20,7 +20,6 @@ import javafx.scene.layout.VBox;
 import reliqua.core.coop.Coop;
 import reliqua.core.drawing.Elevation;
 import reliqua.core.drawing.Picture;
-import reliqua.core.flock.Predator;
 import reliqua.core.keep.After;
 import reliqua.core.keep.Chore;
 import reliqua.core.keep.Due;
@@ -47,7 +46,7 @@ final class DueView implements KeepView {
     private static final int WEEK = 7;
 
     private final Workspace workspace;
-    private final Consumer<Optional<Predator>> walkRound;
+    private final Consumer<After> walkRound;
     private final VBox list = new VBox(2);
     private final Rows<Row> rows = new Rows<>(list, this::row);
     private final Seen told = new Seen();
@@ -62,7 +61,7 @@ final class DueView implements KeepView {
     private Optional<Keeping> keeping = Optional.empty();
 
     /** {@code walkRound} shows where an animal may come in. */
-    DueView(Workspace workspace, Consumer<Optional<Predator>> walkRound) {
+    DueView(Workspace workspace, Consumer<After> walkRound) {
         this.workspace = workspace;
         this.walkRound = walkRound;
         picture.setId("keep-picture");
@@ -195,7 +194,7 @@ final class DueView implements KeepView {
                             Parts.button(
                                     "after-audit",
                                     Texts.get("keep.after.audit"),
-                                    () -> walkRound.accept(after.animal()),
+                                    () -> walkRound.accept(after),
                                     "small"));
         }
         return card;

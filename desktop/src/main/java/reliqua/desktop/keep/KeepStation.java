@@ -12,7 +12,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import reliqua.core.flock.Predator;
+import reliqua.core.keep.After;
 import reliqua.core.keep.Due;
 import reliqua.core.keep.ForecastSource;
 import reliqua.core.measure.Words;
@@ -42,6 +42,9 @@ public final class KeepStation implements Station {
     private KeepView shown;
     private final Seen inputs = new Seen();
     private Optional<Keeping> derived = Optional.empty();
+
+    /** Lines of the log when it was looked at last: what is taken back leads nowhere. */
+    private int logged = Integer.MAX_VALUE;
 
     /** Over the workspace, with a service that tells the weather to come. */
     public KeepStation(Workspace workspace, ForecastSource forecasts) {
@@ -82,12 +85,12 @@ public final class KeepStation implements Station {
         bench.getChildren().addAll(head, room);
     }
 
-    /** To the weak spots, those against an animal first. */
-    private void walkRound(Optional<Predator> animal) {
+    /** To the weak spots, those against what came, where it came, first. */
+    private void walkRound(After after) {
         if (bench.lookup("#keep-" + audit.id()) instanceof ToggleButton choice) {
             choice.fire();
         }
-        animal.ifPresent(audit::against);
+        audit.after(after);
     }
 
     private void show(KeepView view) {
@@ -195,7 +198,18 @@ public final class KeepStation implements Station {
         if (before.isEmpty() || before.get() != keeping) {
             summary.setText(summary(keeping));
             shown.refresh(keeping);
+            before.ifPresent(b -> told(b, keeping));
         }
+    }
+
+    /** A loss or a digging hole that has just been told leads to where it can have been. */
+    private void told(Keeping before, Keeping now) {
+        now.after()
+                .filter(After::isAttack)
+                .filter(a -> before.after().isEmpty() || !before.after().get().equals(a))
+                .filter(a -> workspace.project().book().log().size() > logged)
+                .ifPresent(this::walkRound);
+        logged = workspace.project().book().log().size();
     }
 
     private String summary(Keeping keeping) {
