@@ -202,9 +202,13 @@ public final class KeepStation implements Station {
         }
     }
 
-    /** A loss or a digging hole that has just been told leads to where it can have been. */
+    /**
+     * A loss or a digging hole that has just been told leads from what is due to where it can have
+     * been; who looks at something else stays there.
+     */
     private void told(Keeping before, Keeping now) {
         now.after()
+                .filter(_ -> shown == views.getFirst())
                 .filter(After::isAttack)
                 .filter(a -> before.after().isEmpty() || !before.after().get().equals(a))
                 .filter(a -> workspace.project().book().log().size() > logged)

@@ -242,6 +242,11 @@ public final class Shell extends BorderPane {
                             boolean busy = share.doubleValue() < 1;
                             progress.setOpacity(busy ? 1 : 0);
                             stop.setVisible(busy);
+                            if (!busy && waits) {
+                                // What was found in the end is shown at once.
+                                waits = false;
+                                refresh();
+                            }
                         });
         widthProperty().addListener((_, _, width) -> narrow(width.doubleValue() < NARROW));
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
@@ -352,9 +357,10 @@ public final class Shell extends BorderPane {
         commands.refresh();
     }
 
-    /** A search finds better houses faster than anybody reads them. */
+    /** While it goes on, a search finds better houses faster than anybody reads them. */
     private void calmly() {
-        waits = calm.getStatus() == Animation.Status.RUNNING;
+        boolean busy = workspace.designs().progress().get() < 1;
+        waits = busy && calm.getStatus() == Animation.Status.RUNNING;
         if (!waits) {
             refresh();
             calm.playFromStart();
