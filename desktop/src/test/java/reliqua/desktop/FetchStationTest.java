@@ -10,6 +10,7 @@ import java.util.concurrent.TimeoutException;
 import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
 import javafx.stage.Stage;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
@@ -29,6 +30,12 @@ import reliqua.files.PriceCsv;
 @ExtendWith(ApplicationExtension.class)
 class FetchStationTest {
     private DrivenWindow window;
+
+    /** Before the window, which must come up in a set time. */
+    @BeforeAll
+    static void seek() {
+        SettledHouse.ternLane();
+    }
 
     @Start
     void start(Stage stage) throws IOException {

@@ -23,6 +23,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.shape.Shape3D;
 import javafx.stage.Stage;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
@@ -39,6 +40,12 @@ import reliqua.desktop.paint.HouseView;
 @ExtendWith(ApplicationExtension.class)
 class FitStationTest {
     private DrivenWindow window;
+
+    /** Before the window, which must come up in a set time. */
+    @BeforeAll
+    static void seek() {
+        SettledHouse.ternLane();
+    }
 
     @Start
     void start(Stage stage) throws IOException {

@@ -13,6 +13,7 @@ import javafx.scene.control.Slider;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
@@ -38,6 +39,12 @@ import reliqua.files.ProjectFile;
 class KeepStationTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 27);
     private DrivenWindow window;
+
+    /** Before the window, which must come up in a set time. */
+    @BeforeAll
+    static void seek() {
+        SettledHouse.ternLane();
+    }
 
     @Start
     void start(Stage stage) throws IOException {
