@@ -150,7 +150,7 @@ public record Practice(
         FLAT,
         /** 300 mm of mesh straight down; no mowing over it, more digging. */
         BURIED,
-        /** Slabs laid tight round it where there are enough; else mesh laid flat. */
+        /** Slabs laid tight round it on level ground where there are enough; else flat mesh. */
         PAVED
     }
 

@@ -3,6 +3,7 @@ package reliqua.core.project;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import reliqua.core.coop.Coop;
@@ -66,7 +67,7 @@ final class Measured {
                         .or(project::standing)
                         .map(c -> new Project.Chosen(spec, c.seams()))
                         .orElseThrow();
-        return project.measured(chosen, cuts, held);
+        return project.draft().chosen(Optional.of(chosen)).cuts(cuts).held(held).made();
     }
 
     /** Marks of what stands; each has its part in the coop as it was measured. */

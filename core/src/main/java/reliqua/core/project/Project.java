@@ -288,10 +288,6 @@ public record Project(
         return Measured.of(this, key, length);
     }
 
-    Project measured(Chosen as, List<CutMade> cut, Map<String, Length> fixed) {
-        return draft().chosen(Optional.of(as)).cuts(cut).held(fixed).made();
-    }
-
     /** With this house settled on. */
     public Project settledOn(Candidate house) {
         return withChosen(Optional.of(new Chosen(house.spec())));

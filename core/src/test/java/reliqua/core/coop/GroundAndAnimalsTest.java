@@ -20,6 +20,7 @@ import reliqua.core.flock.Predator;
 import reliqua.core.flock.Site;
 import reliqua.core.flock.Tool;
 import reliqua.core.flock.Wish;
+import reliqua.core.measure.Bearing;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Pressure;
 import reliqua.core.measure.Speed;
@@ -80,7 +81,11 @@ class GroundAndAnimalsTest {
     }
 
     private static Coop paved(Block slab, int count) {
-        Needs needs = needs(Practice.DEFAULT.withApron(Practice.Apron.PAVED), Site.BARE);
+        return paved(slab, count, Site.BARE);
+    }
+
+    private static Coop paved(Block slab, int count, Site site) {
+        Needs needs = needs(Practice.DEFAULT.withApron(Practice.Apron.PAVED), site);
         DesignSpec spec = Houses.ordinarySpec();
         Finds slabs = spec.choices().finds().paved(Optional.of(new Finds.Footing(slab, count)));
         try {
@@ -145,6 +150,9 @@ class GroundAndAnimalsTest {
         Coop meshed = paved(slab, all - 1);
         assertThat(meshed.of(Role.PAVING)).isEmpty();
         assertThat(meshed.of(Role.APRON)).isNotEmpty();
+        Coop sloping = paved(slab, 200, Site.BARE.withSlope(new Bearing(180), 9));
+        assertThat(sloping.of(Role.PAVING)).as("they slide apart").isEmpty();
+        assertThat(sloping.of(Role.APRON)).isNotEmpty();
     }
 
     @Test

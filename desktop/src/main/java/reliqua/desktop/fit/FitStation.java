@@ -170,7 +170,7 @@ public final class FitStation implements Station {
         compare.setText(Texts.get(compared.running() ? "fit.comparing" : "fit.compare"));
     }
 
-    /** What is wanted, and the stakes that a design in the wind has by itself. */
+    /** What is wanted, and the stakes or the hatch that a design has by itself. */
     private Set<AddOn> builtOn() {
         Set<AddOn> all = EnumSet.noneOf(AddOn.class);
         all.addAll(workspace.project().addOns());

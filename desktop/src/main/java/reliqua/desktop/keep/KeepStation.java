@@ -14,6 +14,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import reliqua.core.keep.After;
 import reliqua.core.keep.Due;
+import reliqua.core.keep.Entry;
 import reliqua.core.keep.ForecastSource;
 import reliqua.core.measure.Words;
 import reliqua.core.project.Design;
@@ -43,8 +44,8 @@ public final class KeepStation implements Station {
     private final Seen inputs = new Seen();
     private Optional<Keeping> derived = Optional.empty();
 
-    /** Lines of the log when it was looked at last: what is taken back leads nowhere. */
-    private int logged = Integer.MAX_VALUE;
+    /** The log as it was looked at last. */
+    private List<Entry> logged = List.of();
 
     /** Over the workspace, with a service that tells the weather to come. */
     public KeepStation(Workspace workspace, ForecastSource forecasts) {
@@ -199,6 +200,7 @@ public final class KeepStation implements Station {
             summary.setText(summary(keeping));
             shown.refresh(keeping);
             before.ifPresent(b -> told(b, keeping));
+            logged = workspace.project().book().log();
         }
     }
 
@@ -211,9 +213,13 @@ public final class KeepStation implements Station {
                 .filter(_ -> shown == views.getFirst())
                 .filter(After::isAttack)
                 .filter(a -> before.after().isEmpty() || !before.after().get().equals(a))
-                .filter(a -> workspace.project().book().log().size() > logged)
+                .filter(_ -> hasGrown(workspace.project().book().log()))
                 .ifPresent(this::walkRound);
-        logged = workspace.project().book().log().size();
+    }
+
+    /** What is taken back, and another project that is opened, lead nowhere. */
+    private boolean hasGrown(List<Entry> log) {
+        return log.size() > logged.size() && log.containsAll(logged);
     }
 
     private String summary(Keeping keeping) {

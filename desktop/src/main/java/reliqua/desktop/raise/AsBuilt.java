@@ -2,6 +2,7 @@ package reliqua.desktop.raise;
 
 import java.io.File;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.scene.control.Label;
@@ -16,11 +17,13 @@ import reliqua.core.measure.Length;
 import reliqua.core.measure.MeasureException;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
+import reliqua.core.project.Project;
 import reliqua.core.stock.Photo;
 import reliqua.desktop.Texts;
 import reliqua.desktop.photo.PhotoStrip;
 import reliqua.desktop.photo.Pictures;
 import reliqua.desktop.shell.Parts;
+import reliqua.desktop.work.Reasons;
 import reliqua.desktop.work.Workspace;
 
 /** What is written down of a step as it was done: minutes, a note, pictures. */
@@ -63,17 +66,29 @@ final class AsBuilt extends VBox {
                                 "built-photo", Texts.get("built.photo"), this::choose, "small"));
     }
 
-    /** Of a step that is done: what the lengths it follows from really came to. */
+    /**
+     * Of a step that is done: what the lengths it follows from really came to. Which those are is
+     * found by drawing the coop anew, beside the window.
+     */
     private VBox lengths() {
         VBox all = new VBox(4);
-        workspace
-                .project()
-                .lengthsOf(step.id())
-                .forEach((key, length) -> all.getChildren().add(length(key, length)));
-        if (!all.getChildren().isEmpty()) {
-            all.getChildren().add(Parts.text(Texts.get("built.lengths"), "note"));
+        Project project = workspace.project();
+        if (project.done().contains(step.key())) {
+            workspace
+                    .background()
+                    .run(
+                            () -> project.lengthsOf(step.id()),
+                            lengths -> fill(all, lengths),
+                            e -> workspace.tell(Reasons.of(e)));
         }
         return all;
+    }
+
+    private void fill(VBox all, Map<String, Length> lengths) {
+        lengths.forEach((key, length) -> all.getChildren().add(length(key, length)));
+        if (!lengths.isEmpty()) {
+            all.getChildren().add(Parts.text(Texts.get("built.lengths"), "note"));
+        }
     }
 
     private HBox length(String key, Length meant) {

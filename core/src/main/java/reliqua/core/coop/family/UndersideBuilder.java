@@ -3,6 +3,7 @@ package reliqua.core.coop.family;
 import java.util.Optional;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
+import reliqua.core.flock.Ground;
 import reliqua.core.flock.Practice;
 import reliqua.core.flock.Proof;
 import reliqua.core.measure.Length;
@@ -60,9 +61,10 @@ final class UndersideBuilder {
         apron(depth, ground(width, all1, zero, depth, right));
     }
 
-    /** Slabs do not lie tight in the corner between a house and its run. */
+    /** Slabs do not lie tight in the corner between a house and its run, nor down a slope. */
     private boolean paved() {
-        if (at.needs().apron() != Practice.Apron.PAVED || at.runOut().isPresent()) {
+        boolean level = at.needs().ground().equals(Ground.LEVEL);
+        if (at.needs().apron() != Practice.Apron.PAVED || at.runOut().isPresent() || !level) {
             return false;
         }
         Optional<Finds.Footing> slabs = at.slabs();
