@@ -19,6 +19,7 @@ import reliqua.files.LogFile;
         mixinStandardHelpOptions = true,
         version = "Reliqua 0.1.0",
         subcommands = {
+            CommandLine.HelpCommand.class,
             PlanCommand.class,
             NewCommand.class,
             SayCommand.class,

@@ -12,9 +12,12 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import reliqua.core.measure.Length;
+import reliqua.core.project.Project;
 import reliqua.files.DemoProjects;
 import reliqua.files.HeapCsv;
 import reliqua.files.ProjectFile;
@@ -29,6 +32,10 @@ class MainTest {
     private final StringWriter out = new StringWriter();
     private final StringWriter err = new StringWriter();
     private Path project;
+
+    /** In inches. */
+    private static final Map<String, Integer> LENGTHS =
+            Map.of("width", 64, "depth", 48, "legs", 18, "front", 48, "back", 36, "overhang", 6);
 
     @BeforeEach
     void start() throws IOException {
@@ -58,7 +65,13 @@ class MainTest {
     }
 
     @Test
-    void aCoopInUseIsLoggedAndAsked() throws IOException {
+    void aCoopInUseIsLoggedAndAsked() throws Exception {
+        // Every question looks for the house again, unless its lengths are given.
+        Project sized = ProjectFile.load(project);
+        for (Map.Entry<String, Integer> length : LENGTHS.entrySet()) {
+            sized = sized.hold(length.getKey(), Length.inches(length.getValue()));
+        }
+        ProjectFile.save(project, sized);
         String file = project.toString();
         Path ics = folder.resolve("due.ics");
         Path csv = folder.resolve("log.csv");
@@ -279,6 +292,7 @@ class MainTest {
     void commandsAreToldFromFiles() {
         assertThat(List.of("fit", "kinds", "log", "audit", "due", "keep", "--version"))
                 .allMatch(Main::knows);
+        assertThat(Main.knows("help")).isTrue();
         assertThat(List.of("demo", "coop.reliqua", "/tmp/fit", "")).noneMatch(Main::knows);
     }
 }

@@ -179,13 +179,15 @@ class RaiseStationTest {
         DrivenWindow.untilShown(() -> robot.lookup("#measured-width").tryQuery().isPresent());
         Length wider = width.plus(Length.inches(1, 4));
         DrivenWindow.type(robot, "#measured-width", Tape.INCH.mark(wider));
-        Project measured = window.workspace.project();
-        assertThat(measured.chosen().orElseThrow().spec().width()).isEqualTo(wider);
-        assertThat(measured.done()).contains(Step.key("FLOOR_FRAME"));
+        DrivenWindow.until(() -> settledWidth().equals(wider));
+        assertThat(window.workspace.project().done()).contains(Step.key("FLOOR_FRAME"));
 
         DrivenWindow.type(robot, "#measured-width", Tape.INCH.mark(width.plus(Length.inches(9))));
-        assertThat(window.workspace.project().chosen().orElseThrow().spec().width())
-                .isEqualTo(wider);
-        assertThat(window.workspace.notice().get()).contains("another coop");
+        DrivenWindow.until(() -> window.workspace.notice().get().contains("another coop"));
+        assertThat(settledWidth()).isEqualTo(wider);
+    }
+
+    private Length settledWidth() {
+        return window.workspace.project().chosen().orElseThrow().spec().width();
     }
 }

@@ -23,6 +23,7 @@ import org.testfx.util.WaitForAsyncUtils;
 import reliqua.core.coop.Part;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.cutting.WorkPlan;
+import reliqua.core.project.Design;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Lot;
 import reliqua.files.ProjectFile;
@@ -34,10 +35,12 @@ class SawPathTest {
 
     private DrivenWindow window;
 
+    private static Design found;
+
     /** Before the window, which must come up in a set time. */
     @BeforeAll
     static void seek() {
-        SettledHouse.ternLane();
+        found = SmallPen.design();
     }
 
     @Start
@@ -52,8 +55,8 @@ class SawPathTest {
 
     /** A house settled on, and everything fetched that had to be bought. */
     private static Project stocked() {
-        Project settled = SettledHouse.ternLane();
-        for (Ticket ticket : SettledHouse.design().candidate().plan().tickets()) {
+        Project settled = SmallPen.sought().settledOn(found.candidate());
+        for (Ticket ticket : found.candidate().plan().tickets()) {
             if (ticket.bought()) {
                 settled =
                         settled.withHeap(

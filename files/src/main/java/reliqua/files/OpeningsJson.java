@@ -42,10 +42,15 @@ final class OpeningsJson {
     /** Ids of the openings the keeper gets or reaches in by. */
     List<String> ways(Zone zone) {
         return written.entrySet().stream()
-                .filter(e -> e.getValue().isHinged() && zone(e.getValue()) == zone.kind())
+                .filter(e -> isWay(e.getValue()) && zone(e.getValue()) == zone.kind())
                 .filter(e -> isBefore(e.getValue().place(), zone))
                 .map(Map.Entry::getKey)
                 .toList();
+    }
+
+    /** By a hatch for eggs nobody reaches the floor. */
+    private static boolean isWay(Opening opening) {
+        return opening.isHinged() && opening.kind() != Opening.Kind.EGG_HATCH;
     }
 
     /** Of two houses side by side each has its own. */

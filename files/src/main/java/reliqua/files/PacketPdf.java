@@ -217,7 +217,12 @@ public final class PacketPdf {
                 .orElse(SCALES.getLast());
     }
 
+    /** Of a coop that is cut out there are none. */
     private void tickets(PdfFlow flow) {
+        if (design.candidate().plan().tickets().isEmpty()) {
+            flow.columns(2);
+            return;
+        }
         flow.heading(Words.say("packet.tickets"));
         flow.line(Words.say("packet.tickets.how", tape.say(project.keeper().kerf())));
         flow.columns(2);

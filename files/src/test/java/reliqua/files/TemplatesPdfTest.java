@@ -11,6 +11,7 @@ import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import reliqua.core.cutting.Progress;
+import reliqua.core.measure.Length;
 import reliqua.core.project.Design;
 import reliqua.core.project.Project;
 import reliqua.standins.Merchants;
@@ -22,7 +23,17 @@ class TemplatesPdfTest {
 
     @Test
     void aHundredMillimetresOnThePageAreAHundredMillimetres() throws Exception {
-        Project project = Examples.find("kitchen-yard").orElseThrow().project(Merchants::priceBook);
+        // All of its lengths are given: the page is what is tested here, not the search.
+        Project project =
+                Examples.find("kitchen-yard")
+                        .orElseThrow()
+                        .project(Merchants::priceBook)
+                        .hold("width", Length.mm(2831))
+                        .hold("depth", Length.mm(813))
+                        .hold("front", Length.mm(1064))
+                        .hold("back", Length.mm(876))
+                        .hold("legs", Length.mm(450))
+                        .hold("overhang", Length.mm(150));
         Design design =
                 Design.derive(project, Optional.empty(), Progress.NONE, _ -> {})
                         .design()

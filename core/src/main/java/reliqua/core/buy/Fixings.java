@@ -228,6 +228,17 @@ public final class Fixings {
         int hinged = (int) coop.openings().stream().filter(Opening::isHinged).count();
         hang(hinged, on, marks);
         coop.that(Duty.Trait.LID).forEach(lid -> hang(1, lid.role(), lid.mark()));
+        swung(coop.that(Duty.Trait.SWINGS_UP));
+    }
+
+    /** A hinge for every arm, and a hook that holds the frame up. */
+    private void swung(List<Part> arms) {
+        if (!arms.isEmpty()) {
+            Role on = arms.getFirst().role();
+            String[] marks = arms.stream().map(Part::mark).toArray(String[]::new);
+            add(outside(Hardware.Kind.HINGES, Fixing.Where.LEAVES, on), arms.size(), marks);
+            add(outside(Hardware.Kind.LATCHES, Fixing.Where.LEAVES, on), 1, marks);
+        }
     }
 
     private void coats(Coop coop, Practice.Finish finish) {

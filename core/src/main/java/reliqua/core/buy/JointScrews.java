@@ -36,6 +36,10 @@ final class JointScrews {
 
     static int count(Joints.Joint joint) {
         boolean flat = isPanel(joint.first()) || isPanel(joint.second());
+        if (is(joint.first(), Duty.Trait.HANGS_PLUMB)
+                || is(joint.second(), Duty.Trait.HANGS_PLUMB)) {
+            return is(joint.first(), Duty.Trait.SWINGS_UP) ? 1 : 0;
+        }
         boolean roofing =
                 joint.first() instanceof Part.RoofPart || joint.second() instanceof Part.RoofPart;
         if (roofing || isLoose(joint)) {
@@ -49,7 +53,11 @@ final class JointScrews {
 
     private static boolean isLoose(Joints.Joint joint) {
         boolean stands = is(joint.first(), Duty.Trait.STANDS_LOOSE);
-        return is(joint.first(), Duty.Trait.LOOSE)
+        boolean hinged =
+                is(joint.first(), Duty.Trait.TAKES_HINGES)
+                        && is(joint.second(), Duty.Trait.SWINGS_UP);
+        return hinged
+                || is(joint.first(), Duty.Trait.LOOSE)
                 || is(joint.second(), Duty.Trait.LOOSE)
                 || stands != is(joint.second(), Duty.Trait.STANDS_LOOSE);
     }

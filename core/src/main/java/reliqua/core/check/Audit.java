@@ -155,7 +155,7 @@ final class Audit {
                                 those(p -> p.reach() != Predator.Reach.CARRIES_DISEASE),
                                 Grade.BY_HABIT,
                                 "audit.pop.mend");
-                case CLEAN_OUT_DOOR, GATE -> leaf(all, kind);
+                case CLEAN_OUT_DOOR, GATE, EGG_HATCH -> leaf(all, kind);
                 case NEST_ENTRANCE -> lids();
                 case WINDOW ->
                         add(
@@ -180,13 +180,21 @@ final class Audit {
         boolean holds = hands.isEmpty() || barred;
         String held = barred ? "audit.bar.hold" : "audit.leaf.hold";
         add(
-                Sum.of(kind == Opening.Kind.GATE ? "audit.gate" : "audit.door", all.size()),
+                Sum.of(leaves(kind), all.size()),
                 near(all),
                 hands,
                 holds ? Grade.HOLDS : Grade.OPEN,
                 holds ? held : "audit.latch.mend",
                 holds ? Mending.NONE : Mendings.latches(all.size()));
         gap(all);
+    }
+
+    private static String leaves(Opening.Kind kind) {
+        return switch (kind) {
+            case GATE -> "audit.gate";
+            case EGG_HATCH -> "audit.eggHatch";
+            default -> "audit.door";
+        };
     }
 
     /** A bar lies across it. */

@@ -104,6 +104,12 @@ public record Duty(
          * Of a thing of several pieces that stands or leans by its weight: screwed to them only.
          */
         STANDS_LOOSE,
+        /** Is hinged at its end, and is swung up with all that lies on it. */
+        SWINGS_UP,
+        /** What that is hinged to. */
+        TAKES_HINGES,
+        /** A leg that turns on one screw and stands on the floor by its weight. */
+        HANGS_PLUMB,
         /** Put on beside a joint in another. */
         SCAB,
         /** A panel that bends from one member below to the next. */
@@ -143,6 +149,7 @@ public record Duty(
         FLOOR_FRAME,
         DOOR,
         NEST_BOX,
+        ROOST_FRAME,
         LADDER,
         RAMP,
         BALCONY,

@@ -50,6 +50,8 @@ public record Opening(Kind kind, Length width, Length height, Length bottom, Bou
         GATE,
         YARD_GATE,
         NEST_ENTRANCE,
+        /** By which eggs are taken from outside. */
+        EGG_HATCH,
         EAVE_VENT,
         WALL_VENT,
         WINDOW
@@ -61,7 +63,10 @@ public record Opening(Kind kind, Length width, Length height, Length bottom, Bou
 
     /** Whether a hinged leaf closes it, which wants hinges and a latch. */
     public boolean isHinged() {
-        return kind == Kind.CLEAN_OUT_DOOR || kind == Kind.GATE || kind == Kind.YARD_GATE;
+        return switch (kind) {
+            case CLEAN_OUT_DOOR, GATE, YARD_GATE, EGG_HATCH -> true;
+            case POP_DOOR, NEST_ENTRANCE, EAVE_VENT, WALL_VENT, WINDOW -> false;
+        };
     }
 
     /** Whether it is a permanent vent, closed by mesh alone. */

@@ -213,6 +213,10 @@ public enum Role {
             Stage.DOORS,
             Duty.of(DOOR, SHOWN).turned(Crown.STRAIGHTEST).checked(Check.SWING).in(Assembly.DOOR)),
     HATCH_LEAF('F', Stage.DOORS, Duty.of(DOOR, SHOWN, Trait.LEAF).minutes(20).checked(Check.SWING)),
+    EGG_HATCH(
+            'F',
+            Stage.DOORS,
+            Duty.of(DOOR, SHOWN, Trait.LEAF).minutes(20).checked(Check.SWING).seenFrom(Side.SIDE)),
     HATCH_RAIL(
             'F',
             Stage.DOORS,
@@ -241,6 +245,18 @@ public enum Role {
             Stage.NESTS,
             Duty.of(BATTEN, SHOWN).serving(Latitude.mm(6, 40)).seenFrom(Side.SIDE)),
     ROOST_LEDGER('T', Stage.ROOSTS, roost(FRAME).serving(Latitude.mm(12, 60))),
+    ROOST_RAIL('T', Stage.ROOSTS, roost(FRAME, Trait.TAKES_HINGES).serving(Latitude.mm(12, 60))),
+    ROOST_ARM(
+            'T',
+            Stage.ROOSTS,
+            roost(FRAME, Trait.SWINGS_UP)
+                    .serving(Latitude.mm(12, 60))
+                    .checked(Check.SWING)
+                    .in(Assembly.ROOST_FRAME)),
+    ROOST_LEG(
+            'T',
+            Stage.ROOSTS,
+            roost(FRAME, Trait.HANGS_PLUMB).serving(Latitude.mm(12, 60)).in(Assembly.ROOST_FRAME)),
     ROOST_POST('T', Stage.ROOSTS, roost(FRAME).serving(Latitude.mm(12, 60))),
     ROOST_BAR(
             'T',

@@ -81,6 +81,13 @@ final class SectionOptions {
                     .max(Comparator.comparing(Section::width).thenComparing(Section::thickness))
                     .ifPresent(options::add);
         }
+        if (group == Choices.Group.PURLINS && shop.containsAll(options)) {
+            // Laid flat they bend by their thickness; the cheapest of the thickest is enough.
+            shop.stream()
+                    .skip(2)
+                    .max(Comparator.comparing(Section::thickness))
+                    .ifPresent(options::add);
+        }
         return options;
     }
 

@@ -418,6 +418,89 @@ class BuiltOnTest {
                         org.assertj.core.data.Offset.offset(1.0));
     }
 
+    /** Hinged at the back, on legs in front; nothing else stands where it is swung. */
+    @ParameterizedTest
+    @MethodSource("swung")
+    void roostsThatSwingUpHangAtTheBackAndStandInFront(Coop coop) {
+        Bounds arms = around(coop, Role.ROOST_ARM);
+        Bounds rail = around(coop, Role.ROOST_RAIL);
+        Bounds bars = around(coop, Role.ROOST_BAR);
+        Bounds legs = around(coop, Role.ROOST_LEG);
+        Zone house = coop.zones().getFirst();
+        assertThat(arms.y1()).isEqualTo(rail.y0());
+        assertThat(bars.z0()).isEqualTo(arms.z1());
+        assertThat(bars.y0()).isEqualTo(legs.y0());
+        assertThat(legs.z0()).isEqualTo(house.floor().z0());
+        assertThat(bars.x0()).as("air at the wall").isGreaterThan(house.floor().x0());
+        assertThat(coop.of(Role.ROOST_LEG)).hasSameSizeAs(coop.of(Role.ROOST_ARM));
+        assertThat(coop.of(Role.ROOST_LEDGER)).isEmpty();
+    }
+
+    /** Half way up the foremost bar and the arms meet nothing. */
+    @ParameterizedTest
+    @MethodSource("swung")
+    void roostsThatSwingUpFindTheWayFree(Coop coop) {
+        Bounds arms = around(coop, Role.ROOST_ARM);
+        Bounds bars = around(coop, Role.ROOST_BAR);
+        Corner hinge = new Corner(arms.y1(), arms.z1());
+        double slant = Math.PI * 3 / 4;
+        double square = Math.PI / 4;
+        Corner end = hinge.along(arms.y1().minus(bars.y0()), slant);
+        List<Corner> outline =
+                List.of(
+                        hinge.along(Length.mm(100), slant),
+                        hinge.along(Length.mm(100), slant).along(bars.height(), square),
+                        end.along(bars.height(), square),
+                        end);
+        Solid swung = new Solid(Axis.X, outline, List.of(), bars.x0(), bars.x1());
+        assertThat(coop.parts())
+                .filteredOn(p -> p.role().stage() != Stage.ROOSTS)
+                .allMatch(p -> Contact.overlap(p.solid(), swung) < 10);
+    }
+
+    /** Eggs from outside, hens from inside, and nothing stands out but a drip board and rails. */
+    @ParameterizedTest
+    @MethodSource("walled")
+    void nestsWithinTheWallAreEmptiedFromOutside(Coop coop) {
+        Bounds floor = coop.zones().getFirst().floor();
+        for (Opening hatch : openings(coop, Opening.Kind.EGG_HATCH)) {
+            Opening entrance =
+                    openings(coop, Opening.Kind.NEST_ENTRANCE).stream()
+                            .filter(o -> o.place().y0().equals(hatch.place().y0()))
+                            .filter(o -> near(o.place().x0(), hatch.place().x0(), 600))
+                            .findFirst()
+                            .orElseThrow();
+            assertThat(hatch.isHinged()).isTrue();
+            assertThat(hatch.place().z0()).isLessThan(entrance.place().z0());
+            assertThat(entrance.place().x0()).isGreaterThan(floor.x0()).isLessThan(floor.x1());
+        }
+        assertThat(coop.of(Role.EGG_HATCH))
+                .hasSameSizeAs(openings(coop, Opening.Kind.EGG_HATCH))
+                .isNotEmpty();
+        assertThat(coop.of(Role.NEST_PANEL))
+                .allMatch(p -> p.solid().bounds().x0().negated().toMm() <= 0)
+                .allMatch(p -> p.solid().bounds().x1().atMost(coop.measures().width()), "inside");
+        assertThat(coop.that(Duty.Trait.LID)).isEmpty();
+        Bounds nests = around(coop, Role.NEST_PANEL);
+        assertThat(nests.z0().minus(floor.z0()).toMm()).as("room below").isGreaterThan(300);
+    }
+
+    private static boolean near(Length a, Length b, int mm) {
+        return a.minus(b).abs().toMm() < mm;
+    }
+
+    private static List<Opening> openings(Coop coop, Opening.Kind kind) {
+        return coop.openings().stream().filter(o -> o.kind() == kind).toList();
+    }
+
+    static List<Coop> walled() {
+        return with(AddOn.WALL_NESTS);
+    }
+
+    static List<Coop> swung() {
+        return with(AddOn.SWING_UP_ROOSTS);
+    }
+
     @Test
     void everyLeafIsBarred() {
         Random random = new Random(19);

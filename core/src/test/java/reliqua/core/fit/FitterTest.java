@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import reliqua.core.coop.family.AddOn;
+import reliqua.core.coop.family.Families;
+import reliqua.core.coop.madeup.Seam;
 import reliqua.core.cutting.Progress;
 import reliqua.core.cutting.Workshop;
 import reliqua.core.measure.Length;
@@ -113,6 +115,19 @@ class FitterTest {
                                         .withPrices(reliqua.core.stock.PriceBook.EMPTY))
                                 .best())
                 .isEmpty();
+    }
+
+    /** Its gable is wider than any roll sold, and bears on purlins that are laid flat. */
+    @Test
+    void aPenIsBuiltWholeAndStrongFromTheShopAlone() {
+        Project project =
+                Yards.project(4)
+                        .withHeap(Heap.EMPTY)
+                        .seeking(Families.find("aframe").orElseThrow());
+        Candidate pen = fit(project).best().orElseThrow();
+        assertThat(pen.plan().missing()).isEmpty();
+        assertThat(pen.faults()).isZero();
+        assertThat(pen.plan().seams()).extracting(Seam::kind).contains(Seam.Kind.LACED_WIDE);
     }
 
     @Test

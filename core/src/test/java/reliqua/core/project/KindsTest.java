@@ -45,7 +45,7 @@ class KindsTest {
 
     @Test
     void aKindThatGivesNothingSaysWhy() {
-        assertThat(Kinds.compare(ANY, Progress.NONE, _ -> {}))
+        assertThat(search.kinds())
                 .filteredOn(o -> o.design().isEmpty())
                 .isNotEmpty()
                 .allMatch(o -> o.obstacle().isPresent());

@@ -5,9 +5,13 @@ import java.util.stream.Collectors;
 import reliqua.core.fit.Candidate;
 import reliqua.core.project.Adoption;
 import reliqua.core.project.Project;
+import reliqua.desktop.work.Reasons;
 import reliqua.desktop.work.Workspace;
 
-/** Settles on a design, and tells what becomes of work that is done. */
+/**
+ * Settles on a design, and tells what becomes of work that is done; that is found beside the
+ * window, by drawing both coops.
+ */
 final class Adopting {
     private Adopting() {}
 
@@ -19,11 +23,18 @@ final class Adopting {
     /** A change by which a house is taken: settled on, or come back to. */
     static void take(
             Workspace workspace, Candidate house, String words, UnaryOperator<Project> change) {
-        Adoption becomes = Adoption.of(workspace.project(), house);
+        Project before = workspace.project();
         workspace.edit(words, change);
-        if (becomes.isTold()) {
-            workspace.tell(words(becomes, workspace));
-        }
+        workspace
+                .background()
+                .run(
+                        () -> Adoption.of(before, house),
+                        becomes -> {
+                            if (becomes.isTold()) {
+                                workspace.tell(words(becomes, workspace));
+                            }
+                        },
+                        e -> workspace.tell(Reasons.of(e)));
     }
 
     static String words(Adoption becomes, Workspace workspace) {

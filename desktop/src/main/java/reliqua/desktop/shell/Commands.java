@@ -3,7 +3,6 @@ package reliqua.desktop.shell;
 import java.io.File;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -211,23 +210,26 @@ final class Commands {
         redo.setDisable(forth.isEmpty());
     }
 
-    /** What lies on the disk is looked up when the menu is opened. */
+    /** What lies on the disk is looked up when the menu is opened, and beside the window. */
     private void listFiles() {
-        recent.getItems()
-                .setAll(
-                        workspace.folder().recent().stream()
-                                .map(
-                                        path -> {
-                                            MenuItem item =
-                                                    new MenuItem(
-                                                            String.valueOf(path.getFileName()));
-                                            item.setOnAction(_ -> workspace.open(path));
-                                            return item;
-                                        })
-                                .toList());
-        recent.setDisable(recent.getItems().isEmpty());
-        versions.setDisable(!Files.exists(workspace.path().get()));
+        workspace
+                .background()
+                .run(
+                        workspace.folder()::recent,
+                        this::listRecent,
+                        e -> workspace.tell(Reasons.of(e)));
         listVersions();
+    }
+
+    private void listRecent(List<Path> files) {
+        recent.getItems().setAll(files.stream().map(this::recent).toList());
+        recent.setDisable(files.isEmpty());
+    }
+
+    private MenuItem recent(Path file) {
+        MenuItem item = new MenuItem(String.valueOf(file.getFileName()));
+        item.setOnAction(_ -> workspace.open(file));
+        return item;
     }
 
     /** The versions of before, each by the time it was saved. */
@@ -237,10 +239,13 @@ final class Commands {
                 .background()
                 .run(
                         () -> Versions.of(file),
-                        found ->
-                                versions.getItems()
-                                        .setAll(found.stream().map(this::version).toList()),
+                        this::listVersions,
                         e -> workspace.tell(Reasons.of(e)));
+    }
+
+    private void listVersions(List<Versions.Version> found) {
+        versions.getItems().setAll(found.stream().map(this::version).toList());
+        versions.setDisable(found.isEmpty());
     }
 
     private MenuItem version(Versions.Version version) {

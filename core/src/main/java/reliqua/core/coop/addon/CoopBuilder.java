@@ -49,6 +49,8 @@ public final class CoopBuilder {
                     ROLL_AWAY_NESTS,
                     BACK_HATCH,
                     TWO_LEAF_DOOR,
+                    SWING_UP_ROOSTS,
+                    WALL_NESTS,
                     PORCH,
                     BALCONY ->
                     Optional.empty();

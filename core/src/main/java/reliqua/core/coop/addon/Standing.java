@@ -6,6 +6,7 @@ import java.util.Optional;
 import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Contact;
 import reliqua.core.coop.Coop;
+import reliqua.core.coop.Duty;
 import reliqua.core.coop.Opening;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
@@ -90,9 +91,17 @@ final class Standing {
         book.stick(role, section, b.width().max(b.depth()).max(b.height()), solid);
     }
 
-    /** Whether nothing that is built is where this would be. */
+    /** Whether nothing that is built is where this would be, or swings there. */
     boolean isFree(Solid solid) {
-        return book.parts().stream().allMatch(p -> Contact.overlap(p.solid(), solid) < SLIVER);
+        return swept().stream().allMatch(s -> Contact.overlap(s, solid) < SLIVER)
+                && book.parts().stream().allMatch(p -> Contact.overlap(p.solid(), solid) < SLIVER);
+    }
+
+    /** From floor to roof, where something swings up. */
+    private Optional<Solid> swept() {
+        Bounds room = house().floor();
+        return around(coop.that(Duty.Trait.SWINGS_UP))
+                .map(b -> Solid.box(b.x0(), b.x1(), b.y0(), b.y1(), room.z0(), room.z1()));
     }
 
     /** The run if there is one, else the house. */

@@ -59,6 +59,10 @@ public enum AddOn {
     BACK_HATCH("back-hatch"),
     /** The keeper's door sawn in two: the lower leaf holds birds and litter in. */
     TWO_LEAF_DOOR("two-leaf-door"),
+    /** Nests within a side wall, emptied from outside by a hatch. */
+    WALL_NESTS("wall-nests"),
+    /** Roosts on a frame that is hinged to the back wall and swung up to clean below. */
+    SWING_UP_ROOSTS("swing-up-roosts"),
     /** Slats in place of the deck, over a bed on the ground that worms turn into earth. */
     SLATTED_FLOOR("slatted-floor", List.of(Choices.Group.BOARDS)),
     /** A wall through the middle, each half with doors, roosts and nests of its own. */

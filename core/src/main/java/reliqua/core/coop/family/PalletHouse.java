@@ -56,7 +56,9 @@ final class PalletHouse implements CoopFamily {
 
     @Override
     public Set<AddOn> addOns() {
-        return AddOn.OF_HOUSES;
+        Set<AddOn> all = EnumSet.copyOf(AddOn.OF_HOUSES);
+        all.add(AddOn.SWING_UP_ROOSTS);
+        return all;
     }
 
     @Override
@@ -126,7 +128,11 @@ final class PalletHouse implements CoopFamily {
             Unbuildable.unless(
                     top.atMost(at.needs.roostHeight()),
                     Sum.of("family.roostHigh", top, at.needs.roostHeight()));
-            roosts.build(book);
+            if (at.swings) {
+                new SwungRoosts(roosts, at.roof::rafterBottom).build(book);
+            } else {
+                roosts.build(book);
+            }
         }
         if (at.needs.nests() > 0) {
             Length clear =

@@ -42,12 +42,16 @@ final class PalletLayout {
     final Length front;
     final SingleSlope roof;
 
+    /** Whether the roosts are on a frame that is swung up. */
+    final boolean swings;
+
     PalletLayout(DesignSpec spec, Brief brief) throws Unbuildable {
         this.c = spec.choices();
         this.needs = brief.needs();
         this.pallet =
                 c.finds().pallet().orElseThrow(() -> new Unbuildable(Sum.of("family.noPallets")));
         this.footing = c.finds().footing();
+        this.swings = spec.addOns().contains(AddOn.SWING_UP_ROOSTS);
         this.width = spec.width();
         this.depth = spec.depth();
         this.back = spec.length(ShedDimensions.BACK);
@@ -228,14 +232,15 @@ final class PalletLayout {
                         ? deckTop().plus(LEDGER_WITHOUT_NESTS)
                         : nestLip().plus(needs.nestBelowRoost()).minus(bar.thickness());
         Length top = least.max(deckTop().plus(needs.litterSill()).plus(wall().width()));
-        int bars = RoostBuilder.bars(room(), needs);
+        Room room = room().within(swings ? SwungRoosts.AIR : Length.ZERO);
+        int bars = RoostBuilder.bars(room, needs);
         Length from =
                 room().y1()
                         .minus(needs.roostSpacing().times(bars))
                         .minus(BEFORE_ROOST)
                         .max(room().y0());
         return new RoostBuilder(
-                room(), bars, bar, wall(), from, top.ceilTo(c.step()), needs.roostSpacing());
+                room, bars, bar, wall(), from, top.ceilTo(c.step()), needs.roostSpacing());
     }
 
     /** Pallets a house of this size takes, those sawn down sharing where they can. */

@@ -51,6 +51,7 @@ final class PoleHouse implements CoopFamily {
         Set<AddOn> all = EnumSet.copyOf(AddOn.OF_HOUSES);
         all.add(AddOn.TWO_PENS);
         all.add(AddOn.TWO_LEAF_DOOR);
+        all.add(AddOn.SWING_UP_ROOSTS);
         all.add(AddOn.PORCH);
         return all;
     }
@@ -106,7 +107,11 @@ final class PoleHouse implements CoopFamily {
                 Unbuildable.unless(
                         roosts.top().atMost(at.needs.roostHeight()),
                         Sum.of("family.roostHigh", roosts.top(), at.needs.roostHeight()));
-                roosts.build(book);
+                if (at.swings()) {
+                    new SwungRoosts(roosts, at.roof::rafterBottom).build(book);
+                } else {
+                    roosts.build(book);
+                }
             }
             if (pen.nests() > 0) {
                 at.nests(pen).build(book);

@@ -46,6 +46,7 @@ final class PoleLayout {
 
     private final boolean twoLeaf;
     private final boolean twoPens;
+    private final boolean swings;
 
     /**
      * What belongs to one flock: its stretch of the front with two doors in it, and its room.
@@ -94,6 +95,7 @@ final class PoleLayout {
                         : Optional.empty();
         this.roof = porch.map(bare::over).orElse(bare);
         this.twoLeaf = spec.addOns().contains(AddOn.TWO_LEAF_DOOR);
+        this.swings = spec.addOns().contains(AddOn.SWING_UP_ROOSTS);
         this.twoPens = spec.addOns().contains(AddOn.TWO_PENS);
         roof.check();
         Unbuildable.unless(
@@ -109,6 +111,11 @@ final class PoleLayout {
         Unbuildable.unless(
                 popTop().plus(girt().thickness()).atMost(middleGirt()),
                 Sum.of("family.popDoorHigh", roof.frontTop(), popTop()));
+    }
+
+    /** Whether the roosts are on a frame that is swung up. */
+    boolean swings() {
+        return swings;
     }
 
     Section girt() {
@@ -317,9 +324,10 @@ final class PoleLayout {
                 needs.nests() == 0
                         ? Length.mm(400)
                         : nestFloor().plus(needs.nestHeight()).plus(c.skin());
+        Length air = swings ? SwungRoosts.AIR : Length.ZERO;
         return new RoostBuilder(
-                pen.room(),
-                RoostBuilder.bars(room(), needs),
+                pen.room().within(air),
+                RoostBuilder.bars(room().within(air), needs),
                 c.section(Choices.Group.ROOSTS),
                 girt(),
                 room().y0(),

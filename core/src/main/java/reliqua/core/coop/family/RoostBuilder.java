@@ -50,7 +50,8 @@ record RoostBuilder(
         this(room, bars, bar, ledger, ledgerFrom, ledgerTop, spacing, Ledgers.BOTH);
     }
 
-    private static final Length FARTHEST = Length.mm(1150);
+    /** Bars reach no further from one bearing to the next. */
+    static final Length FARTHEST = Length.mm(1150);
 
     /** How many bars of a room give so much roost. */
     static int bars(Room room, Needs needs) {
@@ -60,6 +61,11 @@ record RoostBuilder(
     /** Middle of a bar, counted from the back wall. */
     Length at(int n) {
         return room.y1().minus(spacing.times(n + 1L));
+    }
+
+    /** Foremost edge of the bars. */
+    Length front() {
+        return at(bars - 1).minus(bar.width().half());
     }
 
     Length top() {
@@ -72,9 +78,16 @@ record RoostBuilder(
     }
 
     void build(PartsBook book) throws Unbuildable {
-        Unbuildable.unless(
-                at(bars - 1).minus(room.y0()).atLeast(spacing),
-                Sum.of("family.roosts", bars, room.depth()));
+        check();
+        ledgers(book);
+        for (int n = 0; n < bars; n++) {
+            bar(book, n);
+            Length y0 = at(n).minus(bar.width().half());
+            posts(book, y0, y0.plus(bar.width()));
+        }
+    }
+
+    private void ledgers(PartsBook book) {
         Length thick = ledger.thickness();
         List<Length> sides = new ArrayList<>();
         if (ledgers.left()) {
@@ -96,16 +109,23 @@ record RoostBuilder(
                             ledgerTop.minus(ledger.width()),
                             ledgerTop));
         }
-        for (int n = 0; n < bars; n++) {
-            Length y0 = at(n).minus(bar.width().half());
-            Length y1 = y0.plus(bar.width());
-            book.stick(
-                    Role.ROOST_BAR,
-                    bar,
-                    room.width(),
-                    Solid.box(room.x0(), room.x1(), y0, y1, ledgerTop, top()));
-            posts(book, y0, y1);
-        }
+    }
+
+    /** Whether the bars find room. */
+    void check() throws Unbuildable {
+        Unbuildable.unless(
+                at(bars - 1).minus(room.y0()).atLeast(spacing),
+                Sum.of("family.roosts", bars, room.depth()));
+    }
+
+    /** One of the bars. */
+    void bar(PartsBook book, int n) {
+        Length y0 = at(n).minus(bar.width().half());
+        book.stick(
+                Role.ROOST_BAR,
+                bar,
+                room.width(),
+                Solid.box(room.x0(), room.x1(), y0, y0.plus(bar.width()), ledgerTop, top()));
     }
 
     /**

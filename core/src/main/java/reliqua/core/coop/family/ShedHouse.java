@@ -37,7 +37,7 @@ final class ShedHouse {
 
     private static Set<AddOn> withDoor() {
         Set<AddOn> all = EnumSet.copyOf(ADD_ONS);
-        all.add(AddOn.TWO_LEAF_DOOR);
+        all.addAll(Set.of(AddOn.TWO_LEAF_DOOR, AddOn.SWING_UP_ROOSTS, AddOn.WALL_NESTS));
         return Collections.unmodifiableSet(all);
     }
 
@@ -73,9 +73,11 @@ final class ShedHouse {
         rightWall.skin();
         at.roof.cover(book);
         new DoorBuilder(at, book).build(doorPanel);
-        nestBoxes(at, book, left, right);
+        if (!at.wallNests()) {
+            nestBoxes(at, book, left, right);
+        }
         if (at.roostBars() > 0) {
-            at.roosts().build(book);
+            roosts(at, book);
         }
         wayDown(at, book);
         at.roof.vents(book, at.wallVent(), at.wall().thickness());
@@ -87,6 +89,17 @@ final class ShedHouse {
         List<Part> parts =
                 book.parts().stream().sorted(Comparator.comparing(p -> p.role().stage())).toList();
         return new Coop(parts, book.openings(), zones(at), measures(at, parts, book.openings()));
+    }
+
+    private static void roosts(ShedLayout at, PartsBook book) throws Unbuildable {
+        if (at.swings()) {
+            Unbuildable.unless(
+                    !at.wallNests() || at.nestsEnd().atMost(at.roosts().front()),
+                    Sum.of("family.swungNests"));
+            new SwungRoosts(at.roosts(), y -> at.rafterBottom(y).min(at.roof.tie())).build(book);
+        } else {
+            at.roosts().build(book);
+        }
     }
 
     private static void wayDown(ShedLayout at, PartsBook book) throws Unbuildable {

@@ -39,6 +39,10 @@ final class ShedLayout {
     private static final Length WALL_VENT_HIGHEST = Length.mm(300);
     private static final Length NEST_OPENING_LOW = Length.mm(200);
     private static final Length NEST_OPENING_HIGH = Length.mm(230);
+
+    /** Birds go under nests that are so high, and a broom does. */
+    private static final Length NESTS_HIGH = Length.mm(350);
+
     private static final Length LEDGER_WITHOUT_NESTS = Length.mm(400);
 
     private static final Length LID_ABOVE_OPENING = Length.mm(50);
@@ -64,6 +68,9 @@ final class ShedLayout {
 
     final boolean balcony;
 
+    private final boolean swings;
+    private final boolean wallNests;
+
     ShedLayout(ShedDimensions d, DesignSpec spec, Brief brief, ShedKind kind) throws Unbuildable {
         this.d = d;
         this.c = spec.choices();
@@ -75,6 +82,8 @@ final class ShedLayout {
         this.slatted = spec.addOns().contains(AddOn.SLATTED_FLOOR);
         this.rollAway = spec.addOns().contains(AddOn.ROLL_AWAY_NESTS);
         this.backHatch = spec.addOns().contains(AddOn.BACK_HATCH);
+        this.swings = spec.addOns().contains(AddOn.SWING_UP_ROOSTS);
+        this.wallNests = spec.addOns().contains(AddOn.WALL_NESTS);
         this.balcony = spec.addOns().contains(AddOn.BALCONY);
         this.twoLeaf = spec.addOns().contains(AddOn.TWO_LEAF_DOOR);
         this.needs = brief.needs();
@@ -82,6 +91,7 @@ final class ShedLayout {
         this.leaf = kind.leaf(c);
         this.roof = d.rise().map(this::gable).orElseGet(this::singleSlope);
         roof.check();
+        checkNests();
         checkDoor();
         Unbuildable.unless(
                 popTop().plus(wall().thickness()).atMost(lintel()),
@@ -105,6 +115,11 @@ final class ShedLayout {
                 deckTop(),
                 needs,
                 c);
+    }
+
+    private void checkNests() throws Unbuildable {
+        Unbuildable.unless(!wallNests || needs.nests() > 0, Sum.of("family.noWallNests"));
+        Unbuildable.unless(!wallNests || !rollAway, Sum.of("family.rollOrWall"));
     }
 
     private void checkDoor() throws Unbuildable {
@@ -329,9 +344,31 @@ final class ShedLayout {
         return rollAway;
     }
 
+    /** Whether the nests are within the walls. */
+    boolean wallNests() {
+        return wallNests;
+    }
+
+    /** Where the longer row of nests ends. */
+    Length nestsEnd() throws Unbuildable {
+        return nestOpening(nestsRight()).to().plus(skin());
+    }
+
+    /** Nests within the house stand so much higher: the floor below them stays the birds'. */
+    private Length raised() {
+        return wallNests()
+                ? NESTS_HIGH.ceilTo(c.step()).minus(needs.nestFloor()).max(Length.ZERO)
+                : Length.ZERO;
+    }
+
     /** Floor of the nests. */
     Length nestFloor() {
-        return deckTop().plus(needs.nestFloor());
+        return deckTop().plus(needs.nestFloor()).plus(raised());
+    }
+
+    /** Lower edge of the opening in the wall: for hens, or for the hand that takes eggs. */
+    Length nestSill() {
+        return wallNests() ? nestFloor() : nestLip();
     }
 
     Length nestLip() {
@@ -339,7 +376,7 @@ final class ShedLayout {
     }
 
     Length nestOpeningTop() {
-        return deckTop().plus(nestTop(needs));
+        return deckTop().plus(nestTop(needs)).plus(raised());
     }
 
     private static Length nestTop(Needs needs) {
@@ -408,7 +445,8 @@ final class ShedLayout {
 
     /** Underside of the roost bars: top of the ledgers that carry them, above the nest openings. */
     Length ledgerTop() {
-        return deckTop().plus(roostLedgerBottom(needs)).plus(wall().width());
+        Length over = wallNests() ? raised().plus(skin()) : Length.ZERO;
+        return deckTop().plus(roostLedgerBottom(needs)).plus(over).plus(wall().width());
     }
 
     Length roostTop() {
@@ -424,7 +462,7 @@ final class ShedLayout {
     /** The roosts; only where any bird roosts. */
     RoostBuilder roosts() {
         return new RoostBuilder(
-                room(),
+                roostRoom(),
                 roostBars(),
                 roost(),
                 wall(),
@@ -464,6 +502,15 @@ final class ShedLayout {
     }
 
     int roostBars() {
-        return RoostBuilder.bars(room(), needs);
+        return RoostBuilder.bars(roostRoom(), needs);
+    }
+
+    /** Whether the roosts are on a frame that is swung up. */
+    boolean swings() {
+        return swings;
+    }
+
+    private Room roostRoom() {
+        return swings ? room().within(SwungRoosts.AIR) : room();
     }
 }

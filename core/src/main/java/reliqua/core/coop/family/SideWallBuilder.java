@@ -138,7 +138,7 @@ final class SideWallBuilder {
 
     private void nestFraming(Length x) {
         ShedLayout.Between opening = at.nestOpening(nests);
-        Length lip = at.nestLip();
+        Length lip = at.nestSill();
         Length top = at.nestOpeningTop();
         book.stick(
                 Role.SILL,
@@ -150,6 +150,9 @@ final class SideWallBuilder {
                 at.wall(),
                 opening.width(),
                 Solid.box(x, x.plus(sd), opening.from(), opening.to(), top, top.plus(st)));
+        if (at.wallNests()) {
+            return;
+        }
         book.opening(
                 Opening.inSide(
                         Opening.Kind.NEST_ENTRANCE,
@@ -192,13 +195,9 @@ final class SideWallBuilder {
         List<Corner> top = under(at.roof::rafterTop, y0, y1);
         profile.addAll(top);
         List<List<Corner>> holes = new ArrayList<>();
-        if (nests > 0) {
-            ShedLayout.Between opening = at.nestOpening(nests);
-            if (opening.from().atLeast(y0) && opening.to().atMost(y1)) {
-                holes.add(
-                        Solid.rectangle(
-                                opening.from(), opening.to(), at.nestLip(), at.nestOpeningTop()));
-            }
+        boolean withNests = nests > 0 && isWithin(at.nestOpening(nests), y0, y1);
+        if (withNests) {
+            holes.add(nestHole());
         }
         boolean withWindow =
                 window.filter(w -> w.from().atLeast(y0) && w.to().atMost(y1)).isPresent();
@@ -206,6 +205,21 @@ final class SideWallBuilder {
         Solid solid = new Solid(Axis.X, profile, holes, skinFrom(), skinFrom().plus(at.skin()));
         String mark = panel(y1.minus(y0), bottom, top, solid);
         window.filter(_ -> withWindow).ifPresent(w -> new WindowBuilder(at, book, w).fill(mark));
+        if (withNests && at.wallNests()) {
+            new WallNests(at, book, right, nests).build(mark);
+        }
+    }
+
+    private static boolean isWithin(ShedLayout.Between opening, Length y0, Length y1) {
+        return opening.from().atLeast(y0) && opening.to().atMost(y1);
+    }
+
+    private List<Corner> nestHole() {
+        if (at.wallNests()) {
+            return WallNests.hole(at, nests);
+        }
+        ShedLayout.Between opening = at.nestOpening(nests);
+        return Solid.rectangle(opening.from(), opening.to(), at.nestLip(), at.nestOpeningTop());
     }
 
     /** With one slope a trapezoid, else what its least rectangle gives. */

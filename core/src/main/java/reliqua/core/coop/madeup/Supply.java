@@ -116,16 +116,26 @@ public final class Supply {
                 .toList();
     }
 
-    /** Sides of mesh that serves where none may be wider, longest first, at most a few. */
+    /**
+     * Sides of mesh that serves where none may be wider, longest first, at most a few; the shop's
+     * come last.
+     */
     List<Length> rolls(Length aperture) {
-        return lots.stream()
-                .filter(l -> l.material() instanceof Mesh m && m.serves(aperture))
-                .map(l -> (Mesh) l.material())
+        return Stream.concat(
+                        rolls(lots.stream().map(Lot::material), aperture),
+                        rolls(sold.stream(), aperture))
+                .distinct()
+                .toList();
+    }
+
+    private static Stream<Length> rolls(Stream<Material> materials, Length aperture) {
+        return materials
+                .filter(m -> m instanceof Mesh mesh && mesh.serves(aperture))
+                .map(m -> (Mesh) m)
                 .flatMap(m -> Stream.of(m.width(), m.length()))
                 .distinct()
                 .sorted(Comparator.reverseOrder())
-                .limit(MOST)
-                .toList();
+                .limit(MOST);
     }
 
     /**
