@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Duty;
+import reliqua.core.coop.Opening;
 import reliqua.core.coop.Part;
 import reliqua.core.flock.Keeper;
 import reliqua.core.flock.Tool;
@@ -58,7 +59,7 @@ final class KeeperRule implements Rule {
             case OUTSIDE_EGGS ->
                     warning(
                             "wish.outsideEggs",
-                            m.nests() == 0 || !coop.that(Duty.Trait.LID).isEmpty(),
+                            m.nests() == 0 || isEmptiedFromOutside(coop),
                             Sum.of("check.wish.outsideEggs"));
             case ROLL_AWAY ->
                     warning(
@@ -66,6 +67,11 @@ final class KeeperRule implements Rule {
                             !coop.that(Duty.Trait.ROLLS_EGGS).isEmpty(),
                             Sum.of("check.wish.rollAway"));
         };
+    }
+
+    private static boolean isEmptiedFromOutside(Coop coop) {
+        return !coop.that(Duty.Trait.LID).isEmpty()
+                || coop.openings().stream().anyMatch(o -> o.kind() == Opening.Kind.EGG_HATCH);
     }
 
     private static void tool(List<Finding> found, Keeper keeper, Tool tool, boolean needed) {
