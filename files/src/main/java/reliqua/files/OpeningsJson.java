@@ -48,9 +48,9 @@ final class OpeningsJson {
                 .toList();
     }
 
-    /** By a hatch for eggs nobody reaches the floor. */
+    /** By a hatch for the hand nobody reaches the floor. */
     private static boolean isWay(Opening opening) {
-        return opening.isHinged() && opening.kind() != Opening.Kind.EGG_HATCH;
+        return opening.isHinged() && opening.kind() != Opening.Kind.HAND_HATCH;
     }
 
     /** Of two houses side by side each has its own. */

@@ -155,7 +155,7 @@ final class Audit {
                                 those(p -> p.reach() != Predator.Reach.CARRIES_DISEASE),
                                 Grade.BY_HABIT,
                                 "audit.pop.mend");
-                case CLEAN_OUT_DOOR, GATE, EGG_HATCH -> leaf(all, kind);
+                case CLEAN_OUT_DOOR, GATE, HAND_HATCH -> leaf(all, kind);
                 case NEST_ENTRANCE -> lids();
                 case WINDOW ->
                         add(
@@ -192,7 +192,7 @@ final class Audit {
     private static String leaves(Opening.Kind kind) {
         return switch (kind) {
             case GATE -> "audit.gate";
-            case EGG_HATCH -> "audit.eggHatch";
+            case HAND_HATCH -> "audit.hatch";
             default -> "audit.door";
         };
     }

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Set;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Duty;
-import reliqua.core.coop.Opening;
 import reliqua.core.coop.Part;
 import reliqua.core.flock.Keeper;
 import reliqua.core.flock.Tool;
@@ -71,7 +70,7 @@ final class KeeperRule implements Rule {
 
     private static boolean isEmptiedFromOutside(Coop coop) {
         return !coop.that(Duty.Trait.LID).isEmpty()
-                || coop.openings().stream().anyMatch(o -> o.kind() == Opening.Kind.EGG_HATCH);
+                || coop.parts().stream().anyMatch(p -> p.role().is(Duty.Trait.GIVES_EGGS));
     }
 
     private static void tool(List<Finding> found, Keeper keeper, Tool tool, boolean needed) {

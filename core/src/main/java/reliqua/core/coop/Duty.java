@@ -90,6 +90,8 @@ public record Duty(
         LIES_OUT,
         /** Mesh that closes the space below the floor. */
         CLOSES_BELOW,
+        /** A leaf behind which eggs lie. */
+        GIVES_EGGS,
         /** A hinged leaf in an opening. */
         LEAF,
         /** A lid hinged by itself, with a catch of its own. */
@@ -155,6 +157,7 @@ public record Duty(
         BALCONY,
         DRINKER_STAND,
         BROODER,
+        FEED_BOX,
         RUN_FRAMES
     }
 

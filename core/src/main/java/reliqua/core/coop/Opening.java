@@ -50,8 +50,8 @@ public record Opening(Kind kind, Length width, Length height, Length bottom, Bou
         GATE,
         YARD_GATE,
         NEST_ENTRANCE,
-        /** By which eggs are taken from outside. */
-        EGG_HATCH,
+        /** A small one that only a hand goes through, for eggs or water. */
+        HAND_HATCH,
         EAVE_VENT,
         WALL_VENT,
         WINDOW
@@ -64,7 +64,7 @@ public record Opening(Kind kind, Length width, Length height, Length bottom, Bou
     /** Whether a hinged leaf closes it, which wants hinges and a latch. */
     public boolean isHinged() {
         return switch (kind) {
-            case CLEAN_OUT_DOOR, GATE, YARD_GATE, EGG_HATCH -> true;
+            case CLEAN_OUT_DOOR, GATE, YARD_GATE, HAND_HATCH -> true;
             case POP_DOOR, NEST_ENTRANCE, EAVE_VENT, WALL_VENT, WINDOW -> false;
         };
     }

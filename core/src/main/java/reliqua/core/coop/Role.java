@@ -216,7 +216,18 @@ public enum Role {
     EGG_HATCH(
             'F',
             Stage.DOORS,
-            Duty.of(DOOR, SHOWN, Trait.LEAF).minutes(20).checked(Check.SWING).seenFrom(Side.SIDE)),
+            Duty.of(DOOR, SHOWN, Trait.LEAF, Trait.GIVES_EGGS)
+                    .minutes(20)
+                    .checked(Check.SWING)
+                    .seenFrom(Side.SIDE)),
+    HATCH_BOARD(
+            'F',
+            Stage.DOORS,
+            Duty.of(DOOR, SHOWN, Trait.LEAF)
+                    .serving(Latitude.mm(6, 0))
+                    .minutes(6)
+                    .checked(Check.SWING)
+                    .seenFrom(Side.SIDE)),
     HATCH_RAIL(
             'F',
             Stage.DOORS,
@@ -309,6 +320,13 @@ public enum Role {
             'Q',
             Stage.RUN,
             Duty.of(FRAME, Trait.STANDS_LOOSE).seenFrom(Side.PLAN).in(Assembly.DRINKER_STAND)),
+    FEED_BOX('Q', Stage.RUN, Duty.of(FRAME, Trait.STANDS_LOOSE).in(Assembly.FEED_BOX)),
+    FEED_BATTEN(
+            'Q',
+            Stage.RUN,
+            Duty.of(BATTEN, Trait.STANDS_LOOSE).serving(Latitude.mm(10, 20)).in(Assembly.FEED_BOX)),
+    FEED_LID('Q', Stage.RUN, Duty.of(FRAME, Trait.LOOSE).seenFrom(Side.PLAN).in(Assembly.FEED_BOX)),
+    WATER_TUB('Q', Stage.RUN, Duty.of(FRAME, Trait.LOOSE).seenFrom(Side.PLAN)),
     BROODER_WALL(
             'Q',
             Stage.RUN,

@@ -463,7 +463,7 @@ class BuiltOnTest {
     @MethodSource("walled")
     void nestsWithinTheWallAreEmptiedFromOutside(Coop coop) {
         Bounds floor = coop.zones().getFirst().floor();
-        for (Opening hatch : openings(coop, Opening.Kind.EGG_HATCH)) {
+        for (Opening hatch : openings(coop, Opening.Kind.HAND_HATCH)) {
             Opening entrance =
                     openings(coop, Opening.Kind.NEST_ENTRANCE).stream()
                             .filter(o -> o.place().y0().equals(hatch.place().y0()))
@@ -475,7 +475,7 @@ class BuiltOnTest {
             assertThat(entrance.place().x0()).isGreaterThan(floor.x0()).isLessThan(floor.x1());
         }
         assertThat(coop.of(Role.EGG_HATCH))
-                .hasSameSizeAs(openings(coop, Opening.Kind.EGG_HATCH))
+                .hasSameSizeAs(openings(coop, Opening.Kind.HAND_HATCH))
                 .isNotEmpty();
         assertThat(coop.of(Role.NEST_PANEL))
                 .allMatch(p -> p.solid().bounds().x0().negated().toMm() <= 0)
@@ -491,6 +491,60 @@ class BuiltOnTest {
 
     private static List<Opening> openings(Coop coop, Opening.Kind kind) {
         return coop.openings().stream().filter(o -> o.kind() == kind).toList();
+    }
+
+    /** Filled from outside; what falls from the roosts falls elsewhere. */
+    @ParameterizedTest
+    @MethodSource("flapped")
+    void aTubStandsBehindItsFlapClearOfTheRoosts(Coop coop) {
+        Opening flap = openings(coop, Opening.Kind.HAND_HATCH).getFirst();
+        Bounds leaf = around(coop, Role.HATCH_BOARD);
+        assertThat(leaf.y0()).isLessThan(flap.place().y0());
+        assertThat(leaf.y1()).isGreaterThan(flap.place().y1());
+        assertThat(leaf.z1()).isGreaterThan(flap.place().z1());
+        assertThat(flap.isHinged()).isTrue();
+        coop.of(Role.ROOST_BAR)
+                .forEach(
+                        bar ->
+                                assertThat(bar.solid().bounds().y0())
+                                        .isGreaterThanOrEqualTo(flap.place().y1()));
+        for (Part tub : coop.of(Role.WATER_TUB)) {
+            Bounds b = tub.solid().bounds();
+            assertThat(b.z1()).as("rim below the edge").isLessThan(flap.place().z1());
+            assertThat(b.y0()).isGreaterThanOrEqualTo(flap.place().y0());
+            assertThat(b.y1()).isLessThanOrEqualTo(flap.place().y1());
+        }
+    }
+
+    static List<Coop> flapped() {
+        return with(AddOn.TUB_FLAP);
+    }
+
+    /** A head goes in, a bird does not, and the feed lies below the ports. */
+    @ParameterizedTest
+    @MethodSource("fed")
+    void aFeedBoxHasAPortForThreeBirds(Coop coop) {
+        Part front =
+                coop.of(Role.FEED_BOX).stream()
+                        .filter(p -> !p.solid().holes().isEmpty())
+                        .findFirst()
+                        .orElseThrow();
+        Bounds box = around(coop, Role.FEED_BOX);
+        Bounds house = coop.zones().getFirst().floor();
+        assertThat(front.solid().holes()).hasSizeGreaterThanOrEqualTo(2);
+        for (List<Corner> port : front.solid().holes()) {
+            double low = port.stream().mapToDouble(c -> c.v().toMm()).min().orElseThrow();
+            double high = port.stream().mapToDouble(c -> c.v().toMm()).max().orElseThrow();
+            assertThat(high - low).isBetween(60.0, 90.0);
+            assertThat(low - box.z0().toMm()).isGreaterThan(150);
+        }
+        assertThat(box.z0()).isEqualTo(house.z0());
+        assertThat(around(coop, Role.FEED_LID).z0()).isEqualTo(box.z1());
+        assertThat(coop.of(Role.FEED_LID)).allMatch(p -> p.role().is(Duty.Trait.LOOSE));
+    }
+
+    static List<Coop> fed() {
+        return with(AddOn.FEED_BOX);
     }
 
     static List<Coop> walled() {

@@ -50,6 +50,7 @@ public final class CoopBuilder {
                     BACK_HATCH,
                     TWO_LEAF_DOOR,
                     SWING_UP_ROOSTS,
+                    TUB_FLAP,
                     WALL_NESTS,
                     PORCH,
                     BALCONY ->
@@ -60,6 +61,7 @@ public final class CoopBuilder {
             case DUST_BATH -> Optional.of(new DustBath());
             case DRINKER_STAND -> Optional.of(new DrinkerStand());
             case BROODER -> Optional.of(new Brooder());
+            case FEED_BOX -> Optional.of(new FeedBox());
             case FEEDER_BAR -> Optional.of(new FeederBar());
             case VENT_BOARDS -> Optional.of(new VentBoards());
             case DOOR_OPENER -> Optional.of(new OpenerBoard());

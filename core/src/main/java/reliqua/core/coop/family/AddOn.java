@@ -29,6 +29,8 @@ public enum AddOn {
     BROODER("brooder"),
     /** A bar under the rafters that a feeder hangs from. */
     FEEDER_BAR("feeder-bar"),
+    /** A box of feed with ports for the heads of the birds. */
+    FEED_BOX("feed-box"),
     /** Loose boards that shut every second vent in a storm. */
     VENT_BOARDS("vent-boards"),
     /** A board for a machine that opens and shuts the pop door. */
@@ -61,6 +63,8 @@ public enum AddOn {
     TWO_LEAF_DOOR("two-leaf-door"),
     /** Nests within a side wall, emptied from outside by a hatch. */
     WALL_NESTS("wall-nests"),
+    /** A flap low in the side, and the tub behind it filled from outside. */
+    TUB_FLAP("tub-flap", FoundPart.Use.WATERER),
     /** Roosts on a frame that is hinged to the back wall and swung up to clean below. */
     SWING_UP_ROOSTS("swing-up-roosts"),
     /** Slats in place of the deck, over a bed on the ground that worms turn into earth. */
@@ -79,6 +83,7 @@ public enum AddOn {
                             DRINKER_STAND,
                             BROODER,
                             FEEDER_BAR,
+                            FEED_BOX,
                             VENT_BOARDS,
                             DOOR_OPENER,
                             ROOST_LADDER,

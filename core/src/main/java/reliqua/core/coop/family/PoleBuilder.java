@@ -2,13 +2,10 @@ package reliqua.core.coop.family;
 
 import java.util.List;
 import java.util.Optional;
-import reliqua.core.coop.Axis;
-import reliqua.core.coop.Corner;
 import reliqua.core.coop.Opening;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
 import reliqua.core.flock.Proof;
-import reliqua.core.measure.Angle;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Section;
 
@@ -47,7 +44,7 @@ final class PoleBuilder {
         at.pens().forEach(this::jambs);
         at.pens().forEach(this::frontBoards);
         plainBoards(at.depth, at.roof.rafterBottom(at.depth.plus(t)).min(at.roof.backTop()));
-        sideBoards();
+        sides();
         for (PoleLayout.Pen pen : at.pens()) {
             doors(pen);
         }
@@ -200,27 +197,21 @@ final class PoleBuilder {
         }
     }
 
-    /** Up to the roof, cut on its slope, from outside the boards of the front to those behind. */
-    private void sideBoards() {
-        Length low = PoleLayout.BOARDS_FROM;
-        for (Length x : List.of(t.negated(), at.width)) {
-            for (BoardRow.Board row : BoardRow.of(t.negated(), at.depth.plus(t), board.width())) {
-                Length high = at.roof.rafterTop(row.from());
-                List<Corner> profile =
-                        List.of(
-                                new Corner(row.from(), low),
-                                new Corner(row.to(), low),
-                                new Corner(row.to(), at.roof.rafterTop(row.to())),
-                                new Corner(row.from(), high));
-                book.stick(
-                        Role.BOARD,
-                        Section.of(t, row.width()),
-                        high.minus(low).ceilTo(at.c.step()),
-                        Angle.ZERO,
-                        at.roof.pitch(),
-                        new Solid(Axis.X, profile, List.of(), x, x.plus(t)));
-            }
+    /** From outside the boards of the front to those behind. */
+    private void sides() throws Unbuildable {
+        sideBoards(t.negated());
+        if (at.tubFlap()) {
+            TubFlap flap = new TubFlap(at, book);
+            flap.build();
+            flap.boards();
+        } else {
+            sideBoards(at.width);
         }
+    }
+
+    private void sideBoards(Length x) {
+        SlopedBoards boards = new SlopedBoards(at, book, x);
+        boards.row(t.negated(), at.depth.plus(t), PoleLayout.BOARDS_FROM);
     }
 
     private void doors(PoleLayout.Pen pen) throws Unbuildable {

@@ -52,6 +52,7 @@ final class PoleHouse implements CoopFamily {
         all.add(AddOn.TWO_PENS);
         all.add(AddOn.TWO_LEAF_DOOR);
         all.add(AddOn.SWING_UP_ROOSTS);
+        all.add(AddOn.TUB_FLAP);
         all.add(AddOn.PORCH);
         return all;
     }

@@ -47,6 +47,7 @@ final class PoleLayout {
     private final boolean twoLeaf;
     private final boolean twoPens;
     private final boolean swings;
+    private final boolean tubFlap;
 
     /**
      * What belongs to one flock: its stretch of the front with two doors in it, and its room.
@@ -96,6 +97,7 @@ final class PoleLayout {
         this.roof = porch.map(bare::over).orElse(bare);
         this.twoLeaf = spec.addOns().contains(AddOn.TWO_LEAF_DOOR);
         this.swings = spec.addOns().contains(AddOn.SWING_UP_ROOSTS);
+        this.tubFlap = spec.addOns().contains(AddOn.TUB_FLAP);
         this.twoPens = spec.addOns().contains(AddOn.TWO_PENS);
         roof.check();
         Unbuildable.unless(
@@ -116,6 +118,11 @@ final class PoleLayout {
     /** Whether the roosts are on a frame that is swung up. */
     boolean swings() {
         return swings;
+    }
+
+    /** Whether a flap in the right side lets the keeper at the water. */
+    boolean tubFlap() {
+        return tubFlap;
     }
 
     Section girt() {

@@ -156,7 +156,7 @@ final class WallNests {
                         over.plus(trim.thickness())));
         book.opening(
                 Opening.inSide(
-                        Opening.Kind.EGG_HATCH,
+                        Opening.Kind.HAND_HATCH,
                         x(Length.ZERO),
                         row.from(),
                         row.to(),
