@@ -228,6 +228,7 @@ public final class Fixings {
         int hinged = (int) coop.openings().stream().filter(Opening::isHinged).count();
         hang(hinged, on, marks);
         coop.that(Duty.Trait.LID).forEach(lid -> hang(1, lid.role(), lid.mark()));
+        coop.that(Duty.Trait.DRAWN_OUT).forEach(drawer -> latch(drawer.role(), drawer.mark()));
         swung(coop.that(Duty.Trait.SWINGS_UP));
     }
 
@@ -237,8 +238,12 @@ public final class Fixings {
             Role on = arms.getFirst().role();
             String[] marks = arms.stream().map(Part::mark).toArray(String[]::new);
             add(outside(Hardware.Kind.HINGES, Fixing.Where.LEAVES, on), arms.size(), marks);
-            add(outside(Hardware.Kind.LATCHES, Fixing.Where.LEAVES, on), 1, marks);
+            latch(on, marks);
         }
+    }
+
+    private void latch(Role on, String... marks) {
+        add(outside(Hardware.Kind.LATCHES, Fixing.Where.LEAVES, on), 1, marks);
     }
 
     private void coats(Coop coop, Practice.Finish finish) {

@@ -204,11 +204,16 @@ final class Audit {
     }
 
     private void lids() {
+        lids(Trait.LID, "audit.lid");
+        lids(Trait.DRAWN_OUT, "audit.drawer");
+    }
+
+    private void lids(Trait trait, String name) {
         Set<Predator> hands = those(Predator::opensLatches);
-        List<String> marks = coop.that(Trait.LID).stream().map(Part::mark).toList();
+        List<String> marks = coop.that(trait).stream().map(Part::mark).toList();
         if (!marks.isEmpty()) {
             add(
-                    Sum.of("audit.lid", marks.size()),
+                    Sum.of(name, marks.size()),
                     marks,
                     hands,
                     hands.isEmpty() ? Grade.HOLDS : Grade.OPEN,

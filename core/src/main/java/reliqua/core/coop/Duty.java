@@ -90,6 +90,8 @@ public record Duty(
         LIES_OUT,
         /** Mesh that closes the space below the floor. */
         CLOSES_BELOW,
+        /** Is drawn out of a wall, and held in by a catch. */
+        DRAWN_OUT,
         /** A leaf behind which eggs lie. */
         GIVES_EGGS,
         /** A hinged leaf in an opening. */
@@ -151,6 +153,7 @@ public record Duty(
         FLOOR_FRAME,
         DOOR,
         NEST_BOX,
+        NEST_DRAWER,
         ROOST_FRAME,
         LADDER,
         RAMP,

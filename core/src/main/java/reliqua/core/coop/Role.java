@@ -245,6 +245,26 @@ public enum Role {
             Stage.NESTS,
             Duty.of(FRAME, HIDDEN, Trait.ROLLS_EGGS).minutes(10).seenFrom(Side.SIDE)),
     EGG_CURTAIN('N', Stage.NESTS, Duty.of(FRAME, HIDDEN).minutes(8).seenFrom(Side.SIDE)),
+    DRAWER_FLOOR(
+            'N',
+            Stage.NESTS,
+            Duty.of(FRAME, HIDDEN, Trait.STANDS_LOOSE)
+                    .minutes(8)
+                    .seenFrom(Side.SIDE)
+                    .in(Assembly.NEST_DRAWER)),
+    DRAWER_SIDE(
+            'N',
+            Stage.NESTS,
+            Duty.of(BATTEN, HIDDEN, Trait.STANDS_LOOSE)
+                    .seenFrom(Side.SIDE)
+                    .in(Assembly.NEST_DRAWER)),
+    DRAWER_FRONT(
+            'N',
+            Stage.NESTS,
+            Duty.of(FRAME, SHOWN, Trait.STANDS_LOOSE, Trait.DRAWN_OUT)
+                    .minutes(8)
+                    .seenFrom(Side.SIDE)
+                    .in(Assembly.NEST_DRAWER)),
     NEST_CRATE('N', Stage.NESTS, Duty.of(FRAME, Trait.LOOSE).minutes(6).seenFrom(Side.SIDE)),
     NEST_LID(
             'N',

@@ -516,6 +516,35 @@ class BuiltOnTest {
         }
     }
 
+    /** Nothing that stays lies in its way out. */
+    @ParameterizedTest
+    @MethodSource("drawn")
+    void aNestDrawerComesOut(Coop coop) {
+        assertThat(coop.of(Role.DRAWER_FRONT)).isNotEmpty();
+        for (Part front : coop.of(Role.DRAWER_FRONT)) {
+            boolean right = front.solid().bounds().x0().isPositive();
+            List<Part> drawer =
+                    Stream.of(Role.DRAWER_FLOOR, Role.DRAWER_SIDE, Role.DRAWER_FRONT)
+                            .flatMap(role -> coop.of(role).stream())
+                            .filter(p -> p.solid().bounds().x0().isPositive() == right)
+                            .toList();
+            Length out = right ? Length.mm(250) : Length.mm(-250);
+            for (Part part : drawer) {
+                Bounds b = part.solid().bounds();
+                Solid moved =
+                        Solid.box(
+                                b.x0().plus(out), b.x1().plus(out), b.y0(), b.y1(), b.z0(), b.z1());
+                assertThat(coop.parts())
+                        .filteredOn(p -> !drawer.contains(p))
+                        .allMatch(p -> Contact.overlap(p.solid(), moved) < 10);
+            }
+        }
+    }
+
+    static List<Coop> drawn() {
+        return with(AddOn.NEST_DRAWER);
+    }
+
     static List<Coop> flapped() {
         return with(AddOn.TUB_FLAP);
     }

@@ -47,6 +47,7 @@ public final class CoopBuilder {
                     WINDOW,
                     TWO_PENS,
                     ROLL_AWAY_NESTS,
+                    NEST_DRAWER,
                     BACK_HATCH,
                     TWO_LEAF_DOOR,
                     SWING_UP_ROOSTS,

@@ -57,6 +57,8 @@ public enum AddOn {
     WIRE_FLOOR("wire-floor"),
     /** Nests whose floor falls away to a tray, so that eggs roll out of the hens' reach. */
     ROLL_AWAY_NESTS("roll-away-nests"),
+    /** Nests whose floor is drawn out to the outside. */
+    NEST_DRAWER("nest-drawer"),
     /** A back that opens from side to side, in a house one does not go into. */
     BACK_HATCH("back-hatch"),
     /** The keeper's door sawn in two: the lower leaf holds birds and litter in. */

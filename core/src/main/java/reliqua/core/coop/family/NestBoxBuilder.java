@@ -11,6 +11,8 @@ import reliqua.core.measure.Length;
  * A row of nests hung outside a side wall, with a lid hinged at the top under a drip board. Drawn
  * for the right side; the left is its mirror image. Where eggs roll away, the floor is a slope with
  * nothing but air under it, so that no mouse nests there, and runs on under a curtain into a tray.
+ * Where it is a drawer, floor and the lower part of the outer panel are drawn out together over the
+ * rails, litter and all.
  */
 final class NestBoxBuilder {
     private static final int LID_FALL = 4;
@@ -25,6 +27,9 @@ final class NestBoxBuilder {
     /** The largest egg rolls under the curtain, a beak does not reach over the tray. */
     private static final Length EGG_SLOT = Length.mm(60);
 
+    /** So that a drawer does not bind on swollen wood. */
+    private static final Length SLIDES = Length.mm(3);
+
     private final ShedLayout at;
     private final PartsBook book;
     private final boolean right;
@@ -33,6 +38,7 @@ final class NestBoxBuilder {
     private final Length t;
     private final Length nest;
     private final boolean rolls;
+    private final boolean drawer;
 
     /** Out to the outer panel: nests, and the tray behind its curtain. */
     private final Length deep;
@@ -46,6 +52,7 @@ final class NestBoxBuilder {
         this.t = at.skin();
         this.nest = at.needs.nestSide();
         this.rolls = at.rollAway();
+        this.drawer = at.nestDrawer();
         this.deep = rolls ? nest.plus(t).plus(TRAY) : nest;
     }
 
@@ -83,6 +90,8 @@ final class NestBoxBuilder {
         if (rolls) {
             slope();
             curtain();
+        } else if (drawer) {
+            drawer();
         } else {
             floor();
         }
@@ -96,6 +105,35 @@ final class NestBoxBuilder {
         Length top = at.nestFloor();
         Solid flat = box(Length.ZERO, deep, row.from(), row.to(), top.minus(t), top);
         book.panel(Role.NEST_PANEL, t, row.width(), deep, flat);
+    }
+
+    /** Of a floor, a strip along its three inner edges, and the front it is drawn by. */
+    private void drawer() {
+        Length top = at.nestFloor();
+        Length from = row.from().plus(SLIDES);
+        Length to = row.to().minus(SLIDES);
+        Length wide = to.minus(from);
+        book.panel(
+                Role.DRAWER_FLOOR, t, wide, deep, box(SLIDES, deep, from, to, top.minus(t), top));
+        Length tt = at.trim().thickness();
+        Length high = top.plus(at.trim().width());
+        for (Length y : List.of(from, to.minus(tt))) {
+            Length along = deep.minus(tt).minus(SLIDES);
+            Solid side = box(tt.plus(SLIDES), deep, y, y.plus(tt), top, high);
+            book.stick(Role.DRAWER_SIDE, at.trim(), along, side);
+        }
+        Solid back = box(SLIDES, SLIDES.plus(tt), from, to, top, high);
+        book.stick(Role.DRAWER_SIDE, at.trim(), wide, back);
+        Length low = bottom();
+        Solid front =
+                box(deep, deep.plus(t), row.from().minus(t), row.to().plus(t), low, drawerTop());
+        Length across = row.width().plus(t.times(2));
+        book.panel(Role.DRAWER_FRONT, t, across, drawerTop().minus(low), front);
+    }
+
+    /** As high as the lip the hens step over. */
+    private Length drawerTop() {
+        return at.nestLip();
     }
 
     /** Cut square, so that its upper edge stands a little off the wall. */
@@ -131,8 +169,9 @@ final class NestBoxBuilder {
 
     private void outer() {
         Length top = lid(deep.plus(t));
-        Solid board = box(deep, deep.plus(t), row.from().minus(t), row.to().plus(t), bottom(), top);
-        book.panel(Role.NEST_PANEL, t, row.width().plus(t.times(2)), top.minus(bottom()), board);
+        Length low = drawer ? drawerTop().plus(SLIDES) : bottom();
+        Solid board = box(deep, deep.plus(t), row.from().minus(t), row.to().plus(t), low, top);
+        book.panel(Role.NEST_PANEL, t, row.width().plus(t.times(2)), top.minus(low), board);
     }
 
     private void uprights() {
@@ -141,8 +180,8 @@ final class NestBoxBuilder {
         Length pitch = row.width().plus(t).dividedBy(nests);
         for (int i = 1; i < nests; i++) {
             Length y = row.from().plus(pitch.times(i)).minus(t);
-            // Over a slope it stands level, and no egg fits under it.
-            upright(y, at.nestFloor(), nest);
+            // Over a slope it stands level, and no egg fits under it; over a drawer it is clear.
+            upright(y, drawer ? drawerTop() : at.nestFloor(), nest);
         }
     }
 

@@ -43,7 +43,13 @@ final class ShedHouse {
 
     private static Set<AddOn> withRun() {
         Set<AddOn> all = EnumSet.copyOf(AddOn.OF_HOUSES);
-        all.addAll(Set.of(AddOn.RUN, AddOn.WINDOW, AddOn.ROLL_AWAY_NESTS, AddOn.BALCONY));
+        all.addAll(
+                Set.of(
+                        AddOn.RUN,
+                        AddOn.WINDOW,
+                        AddOn.ROLL_AWAY_NESTS,
+                        AddOn.NEST_DRAWER,
+                        AddOn.BALCONY));
         Stream.of(AddOn.values()).filter(AddOn::wantsRun).forEach(all::add);
         return Collections.unmodifiableSet(all);
     }

@@ -70,6 +70,7 @@ final class ShedLayout {
 
     private final boolean swings;
     private final boolean wallNests;
+    private final boolean nestDrawer;
 
     ShedLayout(ShedDimensions d, DesignSpec spec, Brief brief, ShedKind kind) throws Unbuildable {
         this.d = d;
@@ -83,6 +84,7 @@ final class ShedLayout {
         this.rollAway = spec.addOns().contains(AddOn.ROLL_AWAY_NESTS);
         this.backHatch = spec.addOns().contains(AddOn.BACK_HATCH);
         this.swings = spec.addOns().contains(AddOn.SWING_UP_ROOSTS);
+        this.nestDrawer = spec.addOns().contains(AddOn.NEST_DRAWER);
         this.wallNests = spec.addOns().contains(AddOn.WALL_NESTS);
         this.balcony = spec.addOns().contains(AddOn.BALCONY);
         this.twoLeaf = spec.addOns().contains(AddOn.TWO_LEAF_DOOR);
@@ -120,6 +122,8 @@ final class ShedLayout {
     private void checkNests() throws Unbuildable {
         Unbuildable.unless(!wallNests || needs.nests() > 0, Sum.of("family.noWallNests"));
         Unbuildable.unless(!wallNests || !rollAway, Sum.of("family.rollOrWall"));
+        Unbuildable.unless(!nestDrawer || needs.nests() > 0, Sum.of("family.noDrawer"));
+        Unbuildable.unless(!nestDrawer || !rollAway && !wallNests, Sum.of("family.drawerOrOther"));
     }
 
     private void checkDoor() throws Unbuildable {
@@ -342,6 +346,11 @@ final class ShedLayout {
     boolean rollAway() throws Unbuildable {
         Unbuildable.unless(!rollAway || needs.nests() > 0, Sum.of("family.noNestBoxes"));
         return rollAway;
+    }
+
+    /** Whether the floor of the nests is drawn out. */
+    boolean nestDrawer() {
+        return nestDrawer;
     }
 
     /** Whether the nests are within the walls. */

@@ -24,6 +24,7 @@ final class WheeledHouse extends ShedFamily {
                             AddOn.DROPPINGS_BOARD,
                             AddOn.DOOR_BAR,
                             AddOn.ROLL_AWAY_NESTS,
+                            AddOn.NEST_DRAWER,
                             AddOn.BACK_HATCH));
 
     WheeledHouse() {
