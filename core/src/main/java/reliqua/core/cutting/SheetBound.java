@@ -14,6 +14,9 @@ import java.util.List;
 final class SheetBound {
     private static final double NM2_PER_MM2 = 1e12;
 
+    /** Where less is left of a sheet, the program is told this much. */
+    private static final double LEAST_SHARE = 0.01;
+
     private final SheetProblem problem;
     private final boolean[] fitsOwn;
     private final boolean[] fitsShop;
@@ -60,6 +63,31 @@ final class SheetBound {
 
     private double grown(long width, long length) {
         return (double) (width + problem.kerf()) * (length + problem.kerf()) / NM2_PER_MM2;
+    }
+
+    /**
+     * What a linear program over kinds of panels and sheets proves beside, in millionths; nothing
+     * where the solver is not at hand. Panels that are no rectangles are left out: they may lie
+     * within one another's.
+     */
+    double relaxed(SheetKinds kinds, Progress progress) {
+        if (!NativeSolver.isLoaded()) {
+            return 0;
+        }
+        int[] wanted = new int[kinds.types().size()];
+        for (int t = 0; t < wanted.length; t++) {
+            boolean counts = kinds.types().get(t).outline().isEmpty();
+            wanted[t] = (int) kinds.panels(t).stream().filter(i -> counts && fitsShop[i]).count();
+        }
+        double[] share =
+                kinds.kinds().stream()
+                        .map(SheetKinds.Kind::bin)
+                        .mapToDouble(b -> usable(b) / grown(b.width(), b.length()))
+                        .map(s -> Math.max(LEAST_SHARE, s))
+                        .toArray();
+        SheetRelaxation relaxation = new SheetRelaxation(problem, kinds, wanted, share);
+        double fractions = relaxation.value(progress);
+        return stepped(Math.max(fractions, relaxation.whole(progress)));
     }
 
     private double usable(SheetProblem.Bin bin) {

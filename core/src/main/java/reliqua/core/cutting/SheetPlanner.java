@@ -13,8 +13,9 @@ import java.util.stream.IntStream;
 /**
  * Plans panels on sheets of one thickness by guillotine cuts: builds a layout panel by panel where
  * each fits best, then takes some sheets up again and lays them anew as long as the layout gets no
- * worse (ruin and recreate, after Schrimpf and others 2000). The bound compares areas: panels and
- * sheets grown by a kerf, so it holds for every plan.
+ * worse (ruin and recreate, after Schrimpf and others 2000). The bound compares areas, of panels
+ * and sheets grown by a kerf, and where that leaves a gap what {@link SheetRelaxation} proves, so
+ * it holds for every plan.
  */
 final class SheetPlanner {
     /** Pairs of rectangles looked at for every round of laying anew. */
@@ -77,11 +78,15 @@ final class SheetPlanner {
     }
 
     Result plan(Progress progress) {
-        double bound = new SheetBound(problem, fitsOwn, fitsShop).value();
+        SheetBound area = new SheetBound(problem, fitsOwn, fitsShop);
+        double bound = area.value();
         SheetLayout best = layOut(emptyOwn(), allPanels(0), 0);
         for (int o = 1; o < 3 && rounds > 0; o++) {
             SheetLayout next = layOut(emptyOwn(), allPanels(o), 0);
             best = next.noWorseThan(best) ? next : best;
+        }
+        if (rounds > 0 && !closed(best, bound)) {
+            bound = Math.max(bound, area.relaxed(kinds, progress));
         }
         if (rounds > 0 && !closed(best, bound)) {
             best = wholeFirst(best, progress);

@@ -84,6 +84,56 @@ class SheetBoundTest {
         }
     }
 
+    /** Own sheets of any size with flaws, and panels that no cutting brings together for less. */
+    @Test
+    void noPlanIsCheaperThanTheProgramProves() {
+        Random random = new Random(72);
+        int proven = 0;
+        int jobs = 40;
+        for (int n = 0; n < jobs; n++) {
+            List<OwnSheet> own = new ArrayList<>();
+            for (int s = random.nextInt(4); s > 0; s--) {
+                own.add(messy("P" + s, random));
+            }
+            List<WantedPanel> panels = new ArrayList<>();
+            for (int s = 2 + random.nextInt(8); s > 0; s--) {
+                int width = 150 + random.nextInt(900);
+                panels.add(panel("p" + s, width, 150 + random.nextInt(1800), 1));
+            }
+            CutJob job = job(own, panels);
+            SheetProblem problem = SheetProblem.split(job).getFirst();
+            boolean[] shop = new boolean[problem.panels().size()];
+            java.util.Arrays.fill(shop, true);
+            SheetBound bound = new SheetBound(problem, shop, shop);
+            double relaxed = bound.relaxed(new SheetKinds(problem), Progress.NONE);
+            CutPlan plan = plan(job);
+            assertThat(PlanChecker.faults(job, plan)).isEmpty();
+            assertThat(relaxed).isLessThanOrEqualTo(plan.cost().micros() + 1.0);
+            proven += relaxed >= plan.cost().micros() - 1.0 ? 1 : 0;
+        }
+        assertThat(proven).as("it says something, too").isGreaterThan(jobs / 3);
+    }
+
+    private static OwnSheet messy(String id, Random random) {
+        int width = 400 + random.nextInt(900);
+        int length = 600 + random.nextInt(1900);
+        CutJob.Box flaw =
+                new CutJob.Box(
+                        mm(random.nextInt(width - 100)),
+                        mm(random.nextInt(length - 100)),
+                        mm(20 + random.nextInt(80)),
+                        mm(20 + random.nextInt(80)));
+        return new OwnSheet(id, mm(12), mm(width), mm(length), 1, List.of(flaw));
+    }
+
+    /** More than half of a sheet both ways: no two share one, whatever their areas say. */
+    @Test
+    void largePanelsAskForASheetEach() {
+        CutPlan plan = plan(job(List.of(), List.of(panel("a", 700, 1300, 3))));
+        assertThat(plan.cost()).isEqualTo(Money.of(90));
+        assertThat(plan.status()).isEqualTo(CutPlan.Status.OPTIMAL);
+    }
+
     /**
      * Cuts a sheet into a few panels from edge to edge; together they need no more than that sheet.
      */
