@@ -6,9 +6,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
@@ -286,6 +288,13 @@ final class ProjectCommands {
         private Paper what = Paper.packet;
 
         @Option(
+                names = "--only",
+                paramLabel = "CHAPTER",
+                split = ",",
+                description = "of the packet only ${COMPLETION-CANDIDATES}; several with commas")
+        private Set<PacketPdf.Chapter> only = EnumSet.allOf(PacketPdf.Chapter.class);
+
+        @Option(
                 names = "--pdf",
                 required = true,
                 paramLabel = "FILE",
@@ -299,7 +308,7 @@ final class ProjectCommands {
             Output.write(
                     pdf,
                     switch (what) {
-                        case packet -> PacketPdf.write(loaded, design);
+                        case packet -> PacketPdf.write(loaded, design, only);
                         case pocket -> PocketPdf.write(loaded, design, review(loaded, design));
                         case templates -> TemplatesPdf.write(loaded, design);
                         case coop -> FinishedPdf.write(loaded, design);

@@ -114,6 +114,26 @@ class RaiseStationTest {
     }
 
     @Test
+    void aStepIsTakenApartAndTurned(FxRobot robot) throws TimeoutException {
+        DrivenWindow.planned(window.workspace);
+        Slider slider = robot.lookup("#build-slider").queryAs(Slider.class);
+        int frame =
+                DrivenWindow.design(window.workspace).steps().stream()
+                        .map(s -> s.id())
+                        .toList()
+                        .indexOf("FLOOR_FRAME");
+        robot.interact(() -> slider.setValue(frame + 1.0));
+        robot.interact(() -> window.fire("build-apart"));
+        Picture apart = picture(robot);
+        assertThat(apart.shapes()).anyMatch(s -> s instanceof Picture.Label);
+        assertThat(robot.lookup("#build-words").queryAs(Label.class).getText()).contains("screws");
+        press(robot, "turn-right");
+        assertThat(picture(robot)).isNotEqualTo(apart);
+        robot.interact(() -> window.fire("build-apart"));
+        assertThat(picture(robot).shapes()).noneMatch(s -> s instanceof Picture.Label);
+    }
+
+    @Test
     void whatAStepTookIsWrittenDownAndTeachesTheRest(FxRobot robot) throws TimeoutException {
         DrivenWindow.planned(window.workspace);
         Design design = window.workspace.designs().state().get().design().orElseThrow();

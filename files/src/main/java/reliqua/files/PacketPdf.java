@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -66,11 +67,24 @@ public final class PacketPdf {
     /** Scales of drawings that rulers have. */
     private static final List<Integer> SCALES = List.of(5, 10, 15, 20, 25, 30, 40, 50, 100);
 
+    /** What the packet is made of, in this order; any of it can be had alone. */
+    public enum Chapter {
+        COVER,
+        DRAWINGS,
+        CUTTING,
+        FETCHING,
+        UPKEEP,
+        STEPS,
+        LABELS
+    }
+
     private final Project project;
     private final Design design;
+    private final Set<Chapter> chapters;
     private final Tape tape;
 
-    private PacketPdf(Project project, Design design) {
+    private PacketPdf(Project project, Design design, Set<Chapter> chapters) {
+        this.chapters = chapters;
         this.project = project;
         this.design = design;
         this.tape = project.keeper().tape();
@@ -78,7 +92,13 @@ public final class PacketPdf {
 
     /** The bytes of the PDF; the same project gives the same pages. */
     public static byte[] write(Project project, Design design) throws IOException {
-        PacketPdf packet = new PacketPdf(project, design);
+        return write(project, design, EnumSet.allOf(Chapter.class));
+    }
+
+    /** Some of it. */
+    public static byte[] write(Project project, Design design, Set<Chapter> chapters)
+            throws IOException {
+        PacketPdf packet = new PacketPdf(project, design, chapters);
         Map<String, Integer> contents = new LinkedHashMap<>();
         // Once to learn on which pages the headings come to stand.
         PdfFlow.document(
@@ -91,14 +111,42 @@ public final class PacketPdf {
     }
 
     private void pages(PdfFlow flow, Map<String, Integer> contents) {
-        cover(flow, contents);
-        drawings(flow);
-        layout(flow);
-        tickets(flow);
-        bill(flow);
-        upkeep(flow);
-        steps(flow);
-        labels(flow);
+        for (Chapter chapter : Chapter.values()) {
+            if (chapters.contains(chapter)) {
+                pages(flow, chapter, contents);
+            }
+        }
+    }
+
+    private void pages(PdfFlow flow, Chapter chapter, Map<String, Integer> contents) {
+        switch (chapter) {
+            case COVER -> cover(flow, contents);
+            case DRAWINGS -> {
+                if (chapters.contains(Chapter.COVER)) {
+                    flow.newPage();
+                }
+                drawings(flow);
+                layout(flow);
+            }
+            case CUTTING -> tickets(flow);
+            case FETCHING -> {
+                inColumns(flow, Chapter.CUTTING);
+                bill(flow);
+            }
+            case UPKEEP -> {
+                inColumns(flow, Chapter.FETCHING);
+                upkeep(flow);
+            }
+            case STEPS -> steps(flow);
+            case LABELS -> labels(flow);
+        }
+    }
+
+    /** Goes on in the columns of the chapter before, where that is there. */
+    private void inColumns(PdfFlow flow, Chapter before) {
+        if (!chapters.contains(before)) {
+            flow.columns(2);
+        }
     }
 
     private void cover(PdfFlow flow, Map<String, Integer> contents) {
@@ -173,7 +221,6 @@ public final class PacketPdf {
 
     /** At a scale that a ruler reads, named beside each view; two on a page where they fit. */
     private void drawings(PdfFlow flow) {
-        flow.newPage();
         flow.heading(Words.say("packet.drawings"));
         flow.columns(2);
         for (Elevation.View view : Elevation.View.values()) {

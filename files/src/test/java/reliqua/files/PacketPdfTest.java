@@ -7,6 +7,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
@@ -68,6 +69,16 @@ class PacketPdfTest {
             assertThat(document.getNumberOfPages()).isBetween(1, 3);
             return new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
         }
+    }
+
+    @Test
+    void aChapterIsHadAlone() throws IOException {
+        String list = of(PacketPdf.write(project, design, Set.of(PacketPdf.Chapter.FETCHING)));
+        assertThat(list).contains("To fetch").doesNotContain("Cutting", "Labels for the heap");
+        String card = of(PacketPdf.write(project, design, Set.of(PacketPdf.Chapter.UPKEEP)));
+        assertThat(card).contains("What comes round").doesNotContain("To fetch");
+        String drawings = of(PacketPdf.write(project, design, Set.of(PacketPdf.Chapter.DRAWINGS)));
+        assertThat(drawings).contains("every frame to mark out").doesNotContain("Raising it");
     }
 
     @Test

@@ -166,6 +166,11 @@ public final class Fixings {
         pile.marks.addAll(List.of(marks));
     }
 
+    /** How many screws hold a joint. */
+    public static int screws(Joints.Joint joint) {
+        return JointScrews.count(joint);
+    }
+
     private void joint(Joints.Joint joint) {
         int screws = JointScrews.count(joint);
         if (screws > 0) {

@@ -15,7 +15,7 @@ import reliqua.core.measure.Length;
  */
 public final class Contact {
     /** What lies further apart does not touch. */
-    static final Length NEAR = new Length(100_000);
+    public static final Length NEAR = new Length(100_000);
 
     private static final double NEAR_MM = 0.1;
     private static final int SLICES = 64;

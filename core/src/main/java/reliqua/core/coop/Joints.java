@@ -22,9 +22,13 @@ public final class Joints {
      * Every pair of parts whose faces touch over at least 1 cm²; mesh is left out, it is stapled.
      */
     public static List<Joint> of(Coop coop) {
+        return among(coop.parts());
+    }
+
+    /** The same among some parts, in the order of the build. */
+    public static List<Joint> among(List<Part> some) {
         List<Joint> joints = new ArrayList<>();
-        List<Part> parts =
-                coop.parts().stream().filter(p -> !(p instanceof Part.MeshPart)).toList();
+        List<Part> parts = some.stream().filter(p -> !(p instanceof Part.MeshPart)).toList();
         List<Bounds> bounds = parts.stream().map(p -> p.solid().bounds()).toList();
         for (int b = 0; b < parts.size(); b++) {
             for (int a = 0; a < b; a++) {

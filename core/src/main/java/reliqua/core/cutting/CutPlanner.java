@@ -36,6 +36,11 @@ public final class CutPlanner {
             return sticks == StickEffort.HEURISTIC;
         }
 
+        /** Whether sheets are proven, too: in a plan that is sawn, not in all it is chosen from. */
+        boolean proves() {
+            return joins;
+        }
+
         /** The same with every part in one piece. */
         public Settings withoutJoints() {
             return new Settings(sticks, solverEffort, sheetRounds, false, seed);
@@ -128,8 +133,7 @@ public final class CutPlanner {
     }
 
     private void planSheets(SheetProblem problem, Progress progress, Gathered gathered) {
-        SheetPlanner.Result result =
-                new SheetPlanner(problem, settings.sheetRounds(), settings.seed()).plan(progress);
+        SheetPlanner.Result result = new SheetPlanner(problem, settings).plan(progress);
         if (problem.hasOutlines()) {
             // A bound on rectangles does not hold for other shapes.
             result =

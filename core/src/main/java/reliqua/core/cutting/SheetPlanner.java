@@ -23,6 +23,7 @@ final class SheetPlanner {
 
     private final SheetProblem problem;
     private final int rounds;
+    private final boolean proves;
     private final RandomGenerator random;
     private final PanelSides sides;
     private final boolean[] fitsOwn;
@@ -30,10 +31,11 @@ final class SheetPlanner {
     private final SheetKinds kinds;
     private final SheetPool pool;
 
-    SheetPlanner(SheetProblem problem, int rounds, long seed) {
+    SheetPlanner(SheetProblem problem, CutPlanner.Settings settings) {
         this.problem = problem;
-        this.rounds = rounds;
-        this.random = RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
+        this.rounds = settings.sheetRounds();
+        this.proves = settings.proves() && rounds > 0;
+        this.random = RandomGeneratorFactory.of("L64X128MixRandom").create(settings.seed());
         this.sides = new PanelSides(problem.panels(), problem.kerf());
         this.kinds = new SheetKinds(problem);
         this.fitsOwn = new boolean[problem.panels().size()];
@@ -85,7 +87,7 @@ final class SheetPlanner {
             SheetLayout next = layOut(emptyOwn(), allPanels(o), 0);
             best = next.noWorseThan(best) ? next : best;
         }
-        if (rounds > 0 && !closed(best, bound)) {
+        if (proves && !closed(best, bound)) {
             bound = Math.max(bound, area.relaxed(kinds, progress));
         }
         if (rounds > 0 && !closed(best, bound)) {

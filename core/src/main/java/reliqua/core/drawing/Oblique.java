@@ -51,6 +51,12 @@ public final class Oblique {
         return of(coop.parts(), coop.bounds(), corner, shown, lit);
     }
 
+    /** Parts that are no longer where they belong. */
+    static Picture of(List<Part> parts, FromCorner corner, Set<String> lit) {
+        Bounds all = parts.stream().map(p -> p.solid().bounds()).reduce(Bounds::with).orElseThrow();
+        return of(parts, all, corner, _ -> true, lit);
+    }
+
     /** The same cut open. */
     public static Picture of(
             Coop coop, Cutaway cut, FromCorner corner, Predicate<Part> shown, Set<String> lit) {

@@ -27,7 +27,7 @@ class SheetBoundTest {
 
     private static CutPlan plan(CutJob job) {
         return new CutPlanner(
-                        new CutPlanner.Settings(CutPlanner.StickEffort.PROVEN, 0.05, 400, false, 1))
+                        new CutPlanner.Settings(CutPlanner.StickEffort.PROVEN, 0.05, 400, true, 1))
                 .plan(job, Progress.NONE);
     }
 

@@ -25,6 +25,7 @@ import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Role;
 import reliqua.core.drawing.Elevation;
+import reliqua.core.drawing.Exploded;
 import reliqua.core.drawing.FramePicture;
 import reliqua.core.drawing.FromCorner;
 import reliqua.core.drawing.Oblique;
@@ -50,6 +51,8 @@ final class BuildPicture extends VBox {
             Parts.toggle("build-measures", Texts.get("raise.measures"), false, _ -> draw());
     private final ToggleButton layout =
             Parts.toggle("build-layout", Texts.get("raise.layout"), false, _ -> draw());
+    private final ToggleButton apart =
+            Parts.toggle("build-apart", Texts.get("raise.apart"), false, _ -> draw());
     private final Label words = Parts.text("", "soft");
     private final Timeline film = new Timeline(new KeyFrame(FRAME, _ -> next()));
     private Optional<Design> design = Optional.empty();
@@ -88,6 +91,7 @@ final class BuildPicture extends VBox {
                                 () -> turn(true),
                                 "small"),
                         Parts.spring(),
+                        apart,
                         layout,
                         flat);
         words.setId("build-words");
@@ -162,7 +166,7 @@ final class BuildPicture extends VBox {
     }
 
     private void turn(boolean right) {
-        if (layout.isSelected()) {
+        if (layout.isSelected() && !apart.isSelected()) {
             frame += right ? 1 : -1;
             draw();
             return;
@@ -192,7 +196,11 @@ final class BuildPicture extends VBox {
         layout.setDisable(mine.isEmpty());
         boolean marked = layout.isSelected() && !mine.isEmpty();
         words.setVisible(marked);
-        if (marked) {
+        if (apart.isSelected() && !step.orElseThrow().marks().isEmpty()) {
+            words.setVisible(true);
+            words.setText(Texts.get("raise.apart.how"));
+            picture.picture().set(taken());
+        } else if (marked) {
             laidOut(mine.get(Math.floorMod(frame, mine.size())));
         } else {
             picture.picture().set(standing());
@@ -226,6 +234,12 @@ final class BuildPicture extends VBox {
                         .orElseGet(() -> FrameWords.of(shown, tape)));
         lines.addAll(FrameWords.rafters(shown, tape));
         words.setText(String.join("\n", lines));
+    }
+
+    /** The parts of the step alone, drawn apart. */
+    private Picture taken() {
+        Coop coop = design.orElseThrow().candidate().coop();
+        return Exploded.of(coop, Set.copyOf(step.orElseThrow().marks()), corner());
     }
 
     private Picture standing() {

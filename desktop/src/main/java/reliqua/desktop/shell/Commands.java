@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
@@ -102,6 +103,7 @@ final class Commands {
                         item("menu.prices", this::importPrices),
                         item("menu.tape", this::tape),
                         item("menu.packet", this::packet),
+                        chapters(),
                         item("menu.templates", this::templates),
                         item("menu.year", this::year),
                         item("menu.due", this::due),
@@ -393,6 +395,24 @@ final class Commands {
                 "menu.packet",
                 workspace.project().name() + ".pdf",
                 d -> PacketPdf.write(workspace.project(), d));
+    }
+
+    /** Some of the packet alone. */
+    private Menu chapters() {
+        Menu menu = new Menu(Texts.get("menu.chapters"));
+        menu.setId("menu.chapters");
+        for (PacketPdf.Chapter chapter : PacketPdf.Chapter.values()) {
+            menu.getItems().add(item("menu.chapter." + chapter.name(), () -> chapter(chapter)));
+        }
+        return menu;
+    }
+
+    private void chapter(PacketPdf.Chapter chapter) {
+        String key = "menu.chapter." + chapter.name();
+        pdf(
+                key,
+                workspace.project().name() + " - " + Texts.get(key) + ".pdf",
+                d -> PacketPdf.write(workspace.project(), d, Set.of(chapter)));
     }
 
     /** Ends and seats at full size, to cut out. */
