@@ -30,6 +30,8 @@ public final class Exploded {
      */
     private static final double LEAST = 0.12;
 
+    private static final int STANDS = 3;
+    private static final double ASIDE = 0.22;
     private static final String DOT = "\u2022";
     private static final double DOT_SHARE = 0.012;
 
@@ -131,16 +133,33 @@ public final class Exploded {
             }
         }
         Picture.Sketch sketch = new Picture.Sketch();
-        seen.forEach(
-                (mark, area) ->
-                        sketch.label(
-                                mean(area, Picture.Point::x),
-                                mean(area, Picture.Point::y),
-                                mark,
-                                Picture.Size.NOTE,
-                                Picture.Anchor.MIDDLE,
-                                Ink.INK));
+        seen.forEach((mark, area) -> name(sketch, mark, area));
         return sketch.picture();
+    }
+
+    /**
+     * On pieces that lie close together names stand at different heights: by turns in the middle
+     * and to either side of it, along the longer of its edges.
+     */
+    private static void name(Picture.Sketch sketch, String mark, Picture.Area area) {
+        List<Picture.Point> outline = area.outline();
+        Picture.Point one = outline.getFirst();
+        Picture.Point two = outline.get(1);
+        Picture.Point last = outline.getLast();
+        boolean first = apart(one, two) >= apart(one, last);
+        Picture.Point end = first ? two : last;
+        double along = (Math.floorMod(mark.hashCode(), STANDS) - 1) * ASIDE;
+        sketch.label(
+                mean(area, Picture.Point::x) + along * (end.x() - one.x()),
+                mean(area, Picture.Point::y) + along * (end.y() - one.y()),
+                mark,
+                Picture.Size.NOTE,
+                Picture.Anchor.MIDDLE,
+                Ink.INK);
+    }
+
+    private static double apart(Picture.Point a, Picture.Point b) {
+        return Math.hypot(a.x() - b.x(), a.y() - b.y());
     }
 
     private static double mean(Picture.Area area, ToDoubleFunction<Picture.Point> of) {

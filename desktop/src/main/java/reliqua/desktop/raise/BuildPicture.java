@@ -13,6 +13,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -80,16 +81,8 @@ final class BuildPicture extends VBox {
         HBox looks =
                 Parts.row(
                         6,
-                        Parts.button(
-                                "turn-left",
-                                Texts.get("raise.turnLeft"),
-                                () -> turn(false),
-                                "small"),
-                        Parts.button(
-                                "turn-right",
-                                Texts.get("raise.turnRight"),
-                                () -> turn(true),
-                                "small"),
+                        arrow("turn-left", "\u25c0", "raise.turnLeft", false),
+                        arrow("turn-right", "\u25b6", "raise.turnRight", true),
                         Parts.spring(),
                         apart,
                         layout,
@@ -100,6 +93,13 @@ final class BuildPicture extends VBox {
         getChildren().addAll(looks, picture, words, Parts.row(8, play, slider));
         film.setCycleCount(Timeline.INDEFINITE);
         caption();
+    }
+
+    private Button arrow(String id, String sign, String name, boolean right) {
+        Button arrow = Parts.button(id, sign, () -> turn(right), "small");
+        arrow.setAccessibleText(Texts.get(name));
+        arrow.setTooltip(new Tooltip(Texts.get(name)));
+        return arrow;
     }
 
     /** Shows a step of a design. */
