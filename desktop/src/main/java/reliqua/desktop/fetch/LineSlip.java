@@ -10,6 +10,8 @@ import javafx.scene.layout.VBox;
 import reliqua.core.buy.Bill;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Tape;
+import reliqua.core.project.Design;
+import reliqua.core.project.NailsForScrews;
 import reliqua.core.project.Shopping;
 import reliqua.desktop.Texts;
 import reliqua.desktop.shell.Parts;
@@ -28,7 +30,8 @@ final class LineSlip extends VBox {
 
     void show(Optional<Bill.Line> line) {
         // What is being typed stays, whatever else is found meanwhile.
-        if (seen.isAll(line, workspace.project().prices(), workspace.tape())) {
+        if (seen.isAll(
+                line, workspace.project().prices(), workspace.project().heap(), workspace.tape())) {
             return;
         }
         getChildren().clear();
@@ -52,6 +55,7 @@ final class LineSlip extends VBox {
         if (line.hardware().isPresent()) {
             getChildren().add(Parts.row(8, label("fetch.inPack"), pack));
         }
+        saving(line).ifPresent(s -> getChildren().add(s));
         getChildren()
                 .addAll(
                         Parts.text(Texts.get("fetch.price.how"), "note"),
@@ -63,6 +67,12 @@ final class LineSlip extends VBox {
                                 "main-button"),
                         Parts.text(Texts.get("fetch.fetched.how", tape.say(line.total())), "note"),
                         Parts.rule());
+    }
+
+    private Optional<Label> saving(Bill.Line line) {
+        Optional<Design> design = workspace.designs().state().get().design();
+        return design.flatMap(d -> NailsForScrews.saving(line, d, workspace.project()))
+                .map(s -> Parts.text(s.words(workspace.tape()), "note-ink"));
     }
 
     private static Label label(String key) {

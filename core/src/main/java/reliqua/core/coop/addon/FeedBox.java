@@ -41,7 +41,7 @@ final class FeedBox implements Addition {
         int ports = Math.max(2, Math.ceilDiv(at.needs().birds(), BIRDS_A_PORT));
         Length wide = PORTS_APART.times(ports).plus(t.times(2));
         Bounds place =
-                at.place(at.house(), wide, DEEP, ARMS)
+                at.cleanPlace(at.house(), wide, DEEP, ARMS)
                         .orElseThrow(() -> new Unbuildable(Sum.of("addon.noRoom", wide, DEEP)));
         box(at, place, wide, ports);
         battens(at, place);

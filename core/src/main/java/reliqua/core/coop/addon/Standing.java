@@ -3,6 +3,7 @@ package reliqua.core.coop.addon;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Contact;
 import reliqua.core.coop.Coop;
@@ -30,6 +31,9 @@ final class Standing {
     private static final Length BEFORE_DOOR = Length.mm(450);
 
     private static final Length STEP = Length.mm(50);
+
+    /** Half a bird. */
+    private static final Length BEHIND_BAR = Length.mm(120);
 
     private final Coop coop;
     private final DesignSpec spec;
@@ -121,12 +125,36 @@ final class Standing {
 
     /** A place on the floor of a zone for a box of this size, away from doors and nests. */
     Optional<Bounds> place(Zone zone, Length wide, Length deep, Length high) {
+        return place(zone, wide, deep, high, _ -> true);
+    }
+
+    /** The same where nothing falls from a roost: for feed, water and baths. */
+    Optional<Bounds> cleanPlace(Zone zone, Length wide, Length deep, Length high) {
+        List<Bounds> roosts =
+                book.parts().stream()
+                        .filter(p -> p.role().duty().load() == Duty.Load.ROOST)
+                        .map(p -> p.solid().bounds())
+                        .toList();
+        return place(
+                zone, wide, deep, high, place -> roosts.stream().noneMatch(r -> falls(r, place)));
+    }
+
+    /** Whether what falls from a bar falls there: a bird reaches out behind it. */
+    private static boolean falls(Bounds bar, Bounds place) {
+        return bar.x0().compareTo(place.x1()) < 0
+                && bar.x1().compareTo(place.x0()) > 0
+                && bar.y0().minus(BEHIND_BAR).compareTo(place.y1()) < 0
+                && bar.y1().plus(BEHIND_BAR).compareTo(place.y0()) > 0;
+    }
+
+    private Optional<Bounds> place(
+            Zone zone, Length wide, Length deep, Length high, Predicate<Bounds> wanted) {
         Bounds floor = zone.floor();
         Length z0 = floor.z0();
         for (Length y = floor.y1().minus(deep); y.atLeast(floor.y0()); y = y.minus(STEP)) {
             for (Length x = floor.x1().minus(wide); x.atLeast(floor.x0()); x = x.minus(STEP)) {
                 Bounds place = new Bounds(x, x.plus(wide), y, y.plus(deep), z0, z0.plus(high));
-                if (isPlace(place)) {
+                if (wanted.test(place) && isPlace(place)) {
                     return Optional.of(place);
                 }
             }
