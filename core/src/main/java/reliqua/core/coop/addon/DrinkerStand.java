@@ -27,7 +27,7 @@ final class DrinkerStand implements Addition {
         Length top = at.choices().skin();
         Length high = board.width().plus(top);
         Bounds place =
-                at.cleanPlace(at.ground(), SIDE, SIDE, high)
+                at.cleanerPlace(at.ground(), SIDE, SIDE, high)
                         .orElseThrow(() -> new Unbuildable(Sum.of("addon.noRoom", SIDE, SIDE)));
         Length under = place.z0().plus(board.width());
         Length t = board.thickness();

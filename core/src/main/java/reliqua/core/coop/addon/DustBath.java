@@ -22,7 +22,7 @@ final class DustBath implements Addition {
     public void build(Standing at) throws Unbuildable {
         Section board = at.section(Choices.Group.BOARDS);
         Bounds place =
-                at.cleanPlace(at.ground(), LONG, SHORT, board.width())
+                at.cleanerPlace(at.ground(), LONG, SHORT, board.width())
                         .orElseThrow(() -> new Unbuildable(Sum.of("addon.noRoom", LONG, SHORT)));
         Length t = board.thickness();
         for (Length y : List.of(place.y0(), place.y1().minus(t))) {

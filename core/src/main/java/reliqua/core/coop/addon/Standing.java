@@ -128,7 +128,12 @@ final class Standing {
         return place(zone, wide, deep, high, _ -> true);
     }
 
-    /** The same where nothing falls from a roost: for feed, water and baths. */
+    /** The same where nothing falls from a roost, as long as there is such a place. */
+    Optional<Bounds> cleanerPlace(Zone zone, Length wide, Length deep, Length high) {
+        return cleanPlace(zone, wide, deep, high).or(() -> place(zone, wide, deep, high));
+    }
+
+    /** The same where nothing falls from a roost. */
     Optional<Bounds> cleanPlace(Zone zone, Length wide, Length deep, Length high) {
         List<Bounds> roosts =
                 book.parts().stream()
