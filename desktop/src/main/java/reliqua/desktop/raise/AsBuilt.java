@@ -107,26 +107,13 @@ final class AsBuilt extends VBox {
         try {
             Length length = tape.reader().read(typed);
             if (!length.equals(meant)) {
-                String name =
-                        Texts.get("edit.cameOut", Words.say("dimension." + key), tape.say(length));
-                cameOut(name, p -> p.measured(key, length));
+                workspace.edit(
+                        Texts.get("edit.cameOut", Words.say("dimension." + key), tape.say(length)),
+                        p -> p.measured(key, length));
             }
         } catch (MeasureException e) {
             workspace.tell(String.valueOf(e.getMessage()));
         }
-    }
-
-    /** The coop is drawn anew beside the window; an edit made meanwhile is not lost. */
-    private void cameOut(String name, UnaryOperator<Project> change) {
-        Project before = workspace.project();
-        workspace
-                .background()
-                .run(
-                        () -> change.apply(before),
-                        after ->
-                                workspace.edit(
-                                        name, p -> p.equals(before) ? after : change.apply(p)),
-                        e -> workspace.tell(Reasons.of(e)));
     }
 
     private StepNote note() {
