@@ -69,8 +69,7 @@ final class KeeperRule implements Rule {
     }
 
     private static boolean isEmptiedFromOutside(Coop coop) {
-        return !coop.that(Duty.Trait.LID).isEmpty()
-                || coop.parts().stream().anyMatch(p -> p.role().is(Duty.Trait.GIVES_EGGS));
+        return !coop.that(Duty.Trait.LID).isEmpty() || !coop.that(Duty.Trait.GIVES_EGGS).isEmpty();
     }
 
     private static void tool(List<Finding> found, Keeper keeper, Tool tool, boolean needed) {

@@ -85,9 +85,10 @@ final class SheetBound {
                         .mapToDouble(b -> usable(b) / grown(b.width(), b.length()))
                         .map(s -> Math.max(LEAST_SHARE, s))
                         .toArray();
-        SheetRelaxation relaxation = new SheetRelaxation(problem, kinds, wanted, share);
-        double fractions = relaxation.value(progress);
-        return stepped(Math.max(fractions, relaxation.whole(progress)));
+        try (SheetRelaxation relaxation = new SheetRelaxation(problem, kinds, wanted, share)) {
+            double fractions = relaxation.value(progress);
+            return stepped(Math.max(fractions, relaxation.whole(progress)));
+        }
     }
 
     private double usable(SheetProblem.Bin bin) {

@@ -16,7 +16,7 @@ import java.util.stream.LongStream;
  * solution breaks are added until none is found. The bound is made from the multipliers of the rows
  * alone (any that are not negative give one), so it holds whatever the solver's rounding.
  */
-final class SheetRelaxation {
+final class SheetRelaxation implements AutoCloseable {
     private static final int MOST_FUNCTIONS = 12;
     private static final int MOST_ROUNDS = 40;
     private static final double BROKEN = 1e-4;
@@ -187,20 +187,29 @@ final class SheetRelaxation {
             MPSolver branching = MPSolver.createSolver("SCIP");
             // Counted, not timed: the same plan on a fast machine and on a slow one.
             branching.setSolverSpecificParametersAsString("limits/totalnodes = " + MOST_NODES);
-            SheetRelaxation model = new SheetRelaxation(this, branching);
-            MPSolver.ResultStatus status = branching.solve();
-            if (status != MPSolver.ResultStatus.OPTIMAL
-                    && status != MPSolver.ResultStatus.FEASIBLE) {
-                return best;
+            try (SheetRelaxation model = new SheetRelaxation(this, branching)) {
+                MPSolver.ResultStatus status = branching.solve();
+                if (status != MPSolver.ResultStatus.OPTIMAL
+                        && status != MPSolver.ResultStatus.FEASIBLE) {
+                    return best;
+                }
+                best = Math.max(best, branching.objective().bestBound() / scale * SAFE_WHOLE);
+                int known = rows.size();
+                if (status != MPSolver.ResultStatus.OPTIMAL || !model.tightened()) {
+                    return best;
+                }
+                model.rows
+                        .subList(known, model.rows.size())
+                        .forEach(r -> add(r.kind(), r.values()));
             }
-            best = Math.max(best, branching.objective().bestBound() / scale * SAFE_WHOLE);
-            int known = rows.size();
-            if (status != MPSolver.ResultStatus.OPTIMAL || !model.tightened()) {
-                return best;
-            }
-            model.rows.subList(known, model.rows.size()).forEach(r -> add(r.kind(), r.values()));
         }
         return best;
+    }
+
+    /** Gives back what the solver holds outside of Java's memory. */
+    @Override
+    public void close() {
+        solver.delete();
     }
 
     /** What the multipliers prove: panels at what they cost at least, less the own sheets. */

@@ -82,7 +82,10 @@ public final class WholeBuilds extends Application {
             for (String id : ids) {
                 new Walk(scene, workspace, id).all(out);
             }
-        } catch (InterruptedException | ExecutionException | IOException e) {
+        } catch (InterruptedException
+                | ExecutionException
+                | IOException
+                | IllegalStateException e) {
             System.out.println("The build came to a stop: " + e);
         }
         Platform.runLater(
