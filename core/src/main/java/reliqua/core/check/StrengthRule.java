@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Duty;
 import reliqua.core.coop.Part;
@@ -29,6 +30,7 @@ final class StrengthRule implements Rule {
         onEdge(coop, Duty.Load.FLOOR, "joists", Strength.FLOOR_LOAD, FLOOR_SAG)
                 .ifPresent(found::add);
         onEdge(coop, Duty.Load.ROOF, "rafters", roof, Strength.ROOF_SAG).ifPresent(found::add);
+        longest(coop, Duty.Load.ROOF_BEAM).ifPresent(b -> found.add(beam(coop, b, roof)));
         longest(coop, Duty.Load.ROOF_FLAT)
                 .ifPresent(
                         purlin -> {
@@ -74,10 +76,26 @@ final class StrengthRule implements Rule {
                         });
     }
 
+    /** Half of what all rafters reach over, shared by the sticks that lie side by side. */
+    private static Finding beam(Coop coop, Part.StickPart beam, double roof) {
+        Bounds rafters =
+                members(coop, Duty.Load.ROOF).stream()
+                        .map(r -> r.solid().bounds())
+                        .reduce(Bounds::with)
+                        .orElseThrow();
+        Bounds own = beam.solid().bounds();
+        long plies =
+                members(coop, Duty.Load.ROOF_BEAM).stream()
+                        .map(b -> b.solid().bounds())
+                        .filter(b -> b.x0().equals(own.x0()) && b.x1().equals(own.x1()))
+                        .count();
+        double load = Strength.surfaceLoad(roof, rafters.depth().half()) / plies;
+        Length span = Spans.of(beam, coop);
+        return found("beam", onEdge(beam.section(), span, load, Strength.ROOF_SAG), span);
+    }
+
     private static double onEdge(Section s, Length span, double load, int limit) {
-        return Math.max(
-                Strength.bending(s.thickness(), s.width(), span, load),
-                Strength.sag(s.thickness(), s.width(), span, load, limit));
+        return Strength.used(s.thickness(), s.width(), span, load, limit);
     }
 
     private static Finding flat(String rule, Part.StickPart part, Coop coop, double load) {

@@ -43,6 +43,8 @@ public record Duty(
         ROOF,
         /** The same from rafter to rafter, laid flat. */
         ROOF_FLAT,
+        /** Half of all rafters, with as many like it as lie beside it. */
+        ROOF_BEAM,
         /** Birds that land on it, laid flat. */
         ROOST
     }

@@ -149,6 +149,28 @@ public enum Role {
                     .warned("build.caution.raise")),
     SILL('C', Stage.WALLS, Duty.of(FRAME, HIDDEN, Trait.TIPPED_UP).minutes(7)),
     HEADER('C', Stage.WALLS, Duty.of(FRAME, HIDDEN, Trait.TIPPED_UP).minutes(7).turned(Crown.SAME)),
+    BEAM_POST(
+            'C',
+            Stage.WALLS,
+            Duty.of(FRAME, SHOWN).serving(Latitude.mm(20, 40)).checked(Check.PLUMB)),
+    ROOF_BEAM(
+            'C',
+            Stage.WALLS,
+            Duty.of(Straightness.JOIST, HIDDEN, AWKWARD, BOLTED)
+                    .serving(Latitude.mm(0, 60))
+                    .carrying(Load.ROOF_BEAM, Crown.UP)
+                    .minutes(15)
+                    .checked(Check.LEVEL)
+                    .seenFrom(Side.SIDE)),
+    BAND_STUD('C', Stage.WALLS, Duty.of(FRAME, HIDDEN).minutes(5).checked(Check.PLUMB)),
+    BAND_PLATE(
+            'C',
+            Stage.WALLS,
+            Duty.of(FRAME, HIDDEN, AWKWARD)
+                    .minutes(7)
+                    .turned(Crown.SAME)
+                    .checked(Check.LEVEL)
+                    .seenFrom(Side.SIDE)),
     BLOCKING('C', Stage.WALLS, Duty.of(FRAME, HIDDEN).serving(Latitude.mm(20, 0))),
     RAFTER(
             'D',

@@ -50,6 +50,14 @@ public final class Strength {
         return sag / (mm / limit);
     }
 
+    /** The larger share of the two. */
+    public static double used(
+            Length across, Length deep, Length span, double newtonPerMetre, int limit) {
+        return Math.max(
+                bending(across, deep, span, newtonPerMetre),
+                sag(across, deep, span, newtonPerMetre, limit));
+    }
+
     /** Load of birds standing shoulder to shoulder, twice their weight for landing, N/m. */
     public static double roostLoad(double birdKilograms, Length roostPerBird) {
         return 2 * birdKilograms * GRAVITY / roostPerBird.toMetres();

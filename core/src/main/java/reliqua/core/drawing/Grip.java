@@ -38,7 +38,8 @@ public record Grip(String key, Picture.Point at, boolean across) {
                 add(grips, lengths, "front", 0, -floor - mm(lengths, "front"), false);
                 add(grips, lengths, "back", deep, -floor - mm(lengths, "back"), false);
                 add(grips, lengths, "eaves", 0, -floor - mm(lengths, "eaves"), false);
-                double ridge = floor + mm(lengths, "eaves") + mm(lengths, "rise");
+                double plate = Math.max(mm(lengths, "eaves"), mm(lengths, "front"));
+                double ridge = floor + plate + mm(lengths, "rise");
                 add(grips, lengths, "rise", deep / 2, -ridge, false);
                 add(grips, lengths, "peak", deep / 2, -mm(lengths, "peak"), false);
             }

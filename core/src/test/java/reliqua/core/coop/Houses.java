@@ -322,6 +322,11 @@ public final class Houses {
             case "gable depth" -> mm(random, 1700, 3000);
             case "gable eaves" -> mm(random, 1750, 2200);
             case "gable rise" -> mm(random, 260, 700);
+            case "split width" -> mm(random, 1500, 4200);
+            case "split depth" -> mm(random, 1900, 3600);
+            case "split front" -> mm(random, 1750, 2300);
+            case "split back" -> mm(random, 1200, 1700);
+            case "split rise" -> mm(random, 250, 500);
             case "walkin width" -> mm(random, 1500, 3700);
             case "walkin depth" -> mm(random, 1400, 2500);
             case "walkin front" -> mm(random, 1800, 2500);
@@ -345,6 +350,7 @@ public final class Houses {
             case "raised overhang",
                     "walkin overhang",
                     "gable overhang",
+                    "split overhang",
                     "pole overhang",
                     "wheeled overhang" ->
                     mm(random, 100, 260);

@@ -64,7 +64,8 @@ final class Gutter implements Addition {
 
     /** Upper edge of the cut tails of the rafters. */
     private static Length tailTop(Standing at, Length tail) {
-        return at.coop().of(Role.RAFTER).getFirst().solid().outline().stream()
+        return at.coop().of(Role.RAFTER).stream()
+                .flatMap(r -> r.solid().outline().stream())
                 .filter(c -> c.u().equals(tail))
                 .map(Corner::v)
                 .reduce(Length::max)

@@ -37,14 +37,18 @@ final class VentBoards implements Addition {
                         .map(o -> o.place().y0())
                         .reduce(Length::max)
                         .orElseThrow(() -> new Unbuildable(Sum.of("addon.noVents")));
+        Length front = vents.stream().map(o -> o.place().y0()).reduce(back, Length::min);
         int built = 0;
         for (int n = 0; n < vents.size(); n += 2) {
-            built += board(at, vents.get(n), back) ? 1 : 0;
+            Opening vent = vents.get(n);
+            boolean ahead = vent.place().y0().equals(front) && !front.equals(back);
+            built += board(at, vent, !ahead) ? 1 : 0;
         }
         Unbuildable.unless(built > 0, Sum.of("addon.noVents"));
     }
 
-    private static boolean board(Standing at, Opening vent, Length back) {
+    /** Inside the mesh of a vent; that lies behind what faces the front, else before it. */
+    private static boolean board(Standing at, Opening vent, boolean behind) {
         Bounds hole = vent.place();
         Length t = at.choices().skin();
         Length high = hole.height().minus(SLIT);
@@ -52,7 +56,6 @@ final class VentBoards implements Addition {
         if (high.compareTo(LEAST) < 0 || wide.compareTo(LEAST) < 0) {
             return false;
         }
-        boolean behind = hole.y0().equals(back);
         Length y0 = behind ? hole.y0().minus(BEHIND_MESH).minus(t) : hole.y0().plus(BEHIND_MESH);
         Solid solid =
                 Solid.box(

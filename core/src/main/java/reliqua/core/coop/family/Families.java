@@ -10,6 +10,7 @@ public final class Families {
                     new RaisedHouse(),
                     new WalkInHouse(),
                     new GableHouse(),
+                    new SplitHouse(),
                     new PalletHouse(),
                     new AFramePen(),
                     new BoxPen(),

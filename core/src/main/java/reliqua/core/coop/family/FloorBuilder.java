@@ -32,7 +32,7 @@ final class FloorBuilder {
     }
 
     /** A thin deck wants its joists closer. */
-    private Length joistsApart() {
+    private static Length joistsApart(ShedLayout at) {
         if (at.slatted()) {
             return SLATS_SPAN;
         }
@@ -43,7 +43,17 @@ final class FloorBuilder {
     }
 
     private List<Length> joistEdges() {
-        return Spacing.even(Length.ZERO, at.d.width(), at.floor().thickness(), joistsApart());
+        return joistEdges(at);
+    }
+
+    private static List<Length> joistEdges(ShedLayout at) {
+        return Spacing.even(Length.ZERO, at.d.width(), at.floor().thickness(), joistsApart(at));
+    }
+
+    /** Over these posts may stand. */
+    static List<Length> joistMiddles(ShedLayout at) {
+        Length half = at.floor().thickness().half();
+        return joistEdges(at).stream().map(x -> x.plus(half)).toList();
     }
 
     void build() throws Unbuildable {

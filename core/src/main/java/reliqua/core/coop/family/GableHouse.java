@@ -1,20 +1,16 @@
 package reliqua.core.coop.family;
 
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import reliqua.core.coop.Coop;
 import reliqua.core.measure.Length;
-import reliqua.core.stock.FoundPart;
-import reliqua.core.stock.Section;
 
 /**
  * The walk-in house under a gable: two roof planes with a ridge along the middle, which asks for
  * short rafters only and gives headroom where one walks.
  */
-final class GableHouse extends ShedFamily {
+final class GableHouse extends StandUpFamily {
 
     /** The keeper's door is in the front, under the eaves; one stoops, but not more than this. */
     private static final Length EAVES_LEAST = Length.mm(1750);
@@ -42,33 +38,18 @@ final class GableHouse extends ShedFamily {
     }
 
     @Override
-    public Set<FoundPart.Use> places() {
-        return EnumSet.of(FoundPart.Use.DOOR);
-    }
-
-    @Override
-    public Set<AddOn> addOns() {
-        return ShedHouse.WALKED_INTO;
-    }
-
-    @Override
     public Coop build(DesignSpec spec, Brief brief) throws Unbuildable {
         Length eaves = spec.length(ShedDimensions.EAVES);
         ShedDimensions dimensions =
                 new ShedDimensions(
                         spec.width(),
                         spec.depth(),
-                        spec.choices().section(Choices.Group.LEGS).width(),
+                        skid(spec.choices()),
                         eaves,
                         eaves,
                         spec.length(ShedDimensions.OVERHANG),
                         Optional.of(spec.length(ShedDimensions.RISE)));
-        return ShedHouse.build(dimensions, spec, brief, ShedKind.WALK_IN);
-    }
-
-    @Override
-    Map<String, Length> usual(Choices choices) {
-        return Map.of();
+        return ShedHouse.build(dimensions, spec, brief, ShedKind.GABLE);
     }
 
     @Override
@@ -76,8 +57,7 @@ final class GableHouse extends ShedFamily {
         Length step = spec.choices().step();
         Length seat = spec.choices().section(Choices.Group.WALLS).width();
         Length rise = spec.depth().half().minus(seat).scaled(SLOPE).ceilTo(step);
-        Length standing = brief.keeper().body().height().plus(ShedSizes.ABOVE_HEAD);
-        Length forKeeper = standing.minus(rise.dividedBy(GableRoof.TIE_UP));
+        Length forKeeper = standing(brief).minus(rise.dividedBy(GableRoof.TIE_UP));
         Length eaves =
                 forKeeper
                         .max(EAVES_LEAST)
@@ -85,10 +65,5 @@ final class GableHouse extends ShedFamily {
                         .ceilTo(step);
         DesignSpec lowest = spec.with(ShedDimensions.RISE, rise).with(ShedDimensions.EAVES, eaves);
         return ShedSizes.keeping(lowest, brief, held);
-    }
-
-    @Override
-    public Section least(Choices.Group group) {
-        return WalkInHouse.leastSection(group);
     }
 }

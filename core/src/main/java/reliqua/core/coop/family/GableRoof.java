@@ -2,8 +2,6 @@ package reliqua.core.coop.family;
 
 import java.util.List;
 import java.util.Optional;
-import reliqua.core.coop.Axis;
-import reliqua.core.coop.Corner;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
 import reliqua.core.flock.Needs;
@@ -22,8 +20,6 @@ import reliqua.core.stock.Section;
 final class GableRoof implements HouseRoof {
     /** Ties in the lower third of the rise hold; higher ones do little. */
     static final int TIE_UP = 3;
-
-    private static final Length PROFILE = Length.mm(16);
 
     private final SingleSlope half;
     private final Length middle;
@@ -64,7 +60,7 @@ final class GableRoof implements HouseRoof {
                         floor,
                         needs,
                         choices,
-                        Optional.of(board.half()),
+                        Optional.of(new SingleSlope.Head(board.half(), board.half(), Length.ZERO)),
                         Optional.empty());
     }
 
@@ -109,6 +105,11 @@ final class GableRoof implements HouseRoof {
     @Override
     public Length tie() {
         return half.backTop().plus(rise.dividedBy(TIE_UP));
+    }
+
+    @Override
+    public Length walking() {
+        return tie();
     }
 
     private PartsBook front(PartsBook book) {
@@ -160,31 +161,8 @@ final class GableRoof implements HouseRoof {
     public void cover(PartsBook book) {
         half.cover(back(book));
         half.cover(front(book));
-        cap(back(book));
-        cap(front(book));
-    }
-
-    /** One board of the cap, cut plumb where it meets the other over the ridge. */
-    private void cap(PartsBook book) {
-        Section batten = half.choices().section(Choices.Group.PURLINS);
-        Length under = half.purlin().thickness().plus(PROFILE);
-        Length over = under.plus(batten.thickness());
-        double sin = half.pitch().sin();
-        double tan = half.pitch().tan();
-        Length end = batten.width().minus(over.scaled(tan)).scaled(half.pitch().cos());
-        List<Corner> profile =
-                List.of(
-                        half.onRoof(under.scaled(sin).negated(), under),
-                        half.onRoof(end, under),
-                        half.onRoof(end, over),
-                        half.onRoof(over.scaled(sin).negated(), over));
-        Length side = new RoofBuilder(half, book).side();
-        Length length = half.width().plus(side.times(2));
-        book.stick(
-                Role.RIDGE_CAP,
-                batten,
-                length,
-                new Solid(Axis.X, profile, List.of(), side.negated(), half.width().plus(side)));
+        new RoofBuilder(half, back(book)).cap();
+        new RoofBuilder(half, front(book)).cap();
     }
 
     @Override

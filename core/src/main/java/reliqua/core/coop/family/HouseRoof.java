@@ -1,6 +1,7 @@
 package reliqua.core.coop.family;
 
 import java.util.List;
+import java.util.Optional;
 import reliqua.core.measure.Angle;
 import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
@@ -24,6 +25,22 @@ interface HouseRoof {
 
     /** Depths at which its lines bend, from front to back. */
     List<Length> bends();
+
+    /**
+     * Where it steps, if it does: what ends there lies under the plane before it, what begins there
+     * under the one behind.
+     */
+    default Optional<Length> parting() {
+        return Optional.empty();
+    }
+
+    /** Up to where posts stand inside that carry it, if any do. */
+    default Optional<Length> postsTo() {
+        return Optional.empty();
+    }
+
+    /** Underside over the line that the keeper walks along. */
+    Length walking();
 
     /** Clear openings between the rafters over the plates. */
     Area eaveVents();

@@ -69,13 +69,17 @@ final class LeastHeights {
         return spec.with(ShedDimensions.BACK, back).with(ShedDimensions.FRONT, back.plus(fall()));
     }
 
+    /** The lowest back wall under which birds can stand on their bars. */
+    Length overRoosts() {
+        Length sd = choices.section(Choices.Group.WALLS).width();
+        return roostTop(sd)
+                .plus(needs.headroom())
+                .minus(needs.roostSpacing().scaled(SingleSlope.PLAIN_LAPS));
+    }
+
     private Length birds() {
         Length st = choices.section(Choices.Group.WALLS).thickness();
-        Length sd = choices.section(Choices.Group.WALLS).width();
-        Length forBirds =
-                roostTop(sd)
-                        .plus(needs.headroom())
-                        .minus(needs.roostSpacing().scaled(SingleSlope.PLAIN_LAPS));
+        Length forBirds = overRoosts();
         Length popSill = needs.litterSill().max(st.times(2));
         Length popTop = popSill.plus(needs.popDoorHeight()).plus(st.times(2));
         Length forDoor = popTop.max(Length.mm(600)).plus(DOOR_ROOM).minus(fall());

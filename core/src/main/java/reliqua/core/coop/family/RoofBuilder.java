@@ -8,6 +8,7 @@ import reliqua.core.coop.Opening;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
 import reliqua.core.measure.Length;
+import reliqua.core.stock.Section;
 
 /**
  * Rafters seated on both plates with plumb-cut tails, purlins over the plates, at the ends and
@@ -19,7 +20,10 @@ final class RoofBuilder {
     private static final Length SIDE_MOST = Length.mm(260);
     private static final Length SIDE_CUT = Length.mm(150);
     private static final Length DRIP = Length.mm(40);
-    private static final Length PROFILE = Length.mm(16);
+
+    /** How high roofing stands up over what it lies on. */
+    static final Length PROFILE = Length.mm(16);
+
     private static final Length END_LAP = Length.mm(150);
     private static final Length END_LAP_FLAT = Length.mm(225);
     private static final double FLAT = 3.0 / 12;
@@ -125,7 +129,7 @@ final class RoofBuilder {
     /** Level distance of the upper edge of every purlin, from front to back. */
     private List<Length> purlinEdges() {
         Length level = at.purlin().width().scaled(at.pitch().cos());
-        Length head = at.head();
+        Length head = at.covering();
         Length end = depth().plus(overhang()).minus(level);
         boolean ridge = at.ridge().isPresent();
         Length overFront = ridge ? head : at.cladding().negated();
@@ -203,7 +207,9 @@ final class RoofBuilder {
 
     /** Length of the roofing down the slope, with a drip edge at both ends. */
     private Length slopeLength() {
-        return level().scaled(1 / at.pitch().cos())
+        return depth().plus(overhang())
+                .minus(at.covering())
+                .scaled(1 / at.pitch().cos())
                 .plus(at.ridge().isPresent() ? DRIP : DRIP.times(2))
                 .ceilTo(at.choices().step());
     }
@@ -240,7 +246,8 @@ final class RoofBuilder {
 
     private Solid roofSolid(Length x0, Length x1, Length from, Length to) {
         double cos = at.pitch().cos();
-        Length head = at.ridge().orElse(at.head().minus(DRIP.scaled(cos)));
+        Length drip = at.ridge().isPresent() ? Length.ZERO : DRIP.scaled(cos);
+        Length head = at.covering().minus(drip);
         Length y0 = head.plus(from.scaled(cos));
         Length y1 = head.plus(to.scaled(cos));
         Length t = at.purlin().thickness();
@@ -251,6 +258,39 @@ final class RoofBuilder {
                 List.of(),
                 x0,
                 x1);
+    }
+
+    /** A board over the upper edge of the roofing, cut plumb at the head of the rafters. */
+    void cap() {
+        Section batten = at.purlin();
+        Length under = capUnder(at);
+        Length over = under.plus(batten.thickness());
+        double sin = at.pitch().sin();
+        double tan = at.pitch().tan();
+        Length from = at.ridge().map(SingleSlope.Head::cap).orElseGet(at::head);
+        Length end = from.plus(batten.width().minus(over.scaled(tan)).scaled(at.pitch().cos()));
+        List<Corner> profile =
+                List.of(
+                        at.onRoof(from.minus(under.scaled(sin)), under),
+                        at.onRoof(end, under),
+                        at.onRoof(end, over),
+                        at.onRoof(from.minus(over.scaled(sin)), over));
+        Length side = side();
+        book.stick(
+                Role.RIDGE_CAP,
+                batten,
+                at.width().plus(side.times(2)),
+                new Solid(Axis.X, profile, List.of(), side.negated(), at.width().plus(side)));
+    }
+
+    private static Length capUnder(SingleSlope at) {
+        return at.purlin().thickness().plus(PROFILE);
+    }
+
+    /** Top of such a board where it begins. */
+    static Length capTop(SingleSlope at) {
+        Length over = capUnder(at).plus(at.purlin().thickness());
+        return at.onRoof(at.covering().minus(over.scaled(at.pitch().sin())), over).v();
     }
 
     /** Mesh in the gaps between the rafters over both plates, and over the vent strips. */
@@ -305,6 +345,11 @@ final class RoofBuilder {
         if (at.ridge().isEmpty()) {
             strip(MESH_THICKNESS.negated(), at.frontTop().minus(plate), height);
         }
+        backStrip(height, plate);
+    }
+
+    /** The same below the back plate alone. */
+    void backStrip(Length height, Length plate) {
         strip(at.depth(), at.backTop().minus(plate), height);
     }
 

@@ -4,7 +4,7 @@ import java.util.Optional;
 import reliqua.core.measure.Length;
 
 /**
- * The lengths of a house under a single slope, as its builders read them.
+ * The lengths of a house with stud walls, as its builders read them.
  *
  * @param width outer width of the frame, along the front
  * @param depth outer depth of the frame, front to back
@@ -12,7 +12,8 @@ import reliqua.core.measure.Length;
  * @param front height of the front wall frame, deck to top of plate
  * @param back height of the back wall frame; the roof drains this way
  * @param overhang of the roof at front and back, level
- * @param rise from the plates to the ridge of a gable; nothing under a single slope
+ * @param rise from the plates to the ridge of a gable, or to the step of a split roof; nothing
+ *     under a single slope
  */
 record ShedDimensions(
         Length width,

@@ -149,7 +149,7 @@ final class ShedHouse {
         for (Length bend : at.roof.bends()) {
             high = high.max(at.rafterBottom(bend));
         }
-        return high;
+        return high.max(at.roof.walking());
     }
 
     /**
@@ -192,6 +192,8 @@ final class ShedHouse {
 
     private static void checkHeadroom(ShedLayout at) throws Unbuildable {
         if (at.roostBars() > 0) {
+            Length posts = at.roof.postsTo().orElse(Length.ZERO);
+            Unbuildable.unless(at.roosts().front().atLeast(posts), Sum.of("family.roostPosts"));
             Unbuildable.unless(
                     headroom(at).atLeast(at.needs.headroom()),
                     Sum.of("family.headroom", headroom(at), at.needs.headroom(), at.d.back()));

@@ -91,13 +91,36 @@ final class ShedLayout {
         this.needs = brief.needs();
         this.kind = kind;
         this.leaf = kind.leaf(c);
-        this.roof = d.rise().map(this::gable).orElseGet(this::singleSlope);
+        this.roof = roof();
         roof.check();
         checkNests();
         checkDoor();
         Unbuildable.unless(
                 popTop().plus(wall().thickness()).atMost(lintel()),
                 Sum.of("family.popDoorHigh", d.front(), popTop().minus(deckTop())));
+    }
+
+    private HouseRoof roof() {
+        return switch (kind.shape()) {
+            case SINGLE_SLOPE -> singleSlope();
+            case GABLE -> gable(d.rise().orElseThrow());
+            case SPLIT -> split(d.rise().orElseThrow());
+        };
+    }
+
+    private HouseRoof split(Length rise) {
+        return new SplitRoof(
+                d.width(),
+                d.depth(),
+                d.overhang(),
+                frontTop(),
+                backTop(),
+                rise,
+                skin(),
+                deckTop(),
+                needs,
+                c,
+                FloorBuilder.joistMiddles(this));
     }
 
     private HouseRoof gable(Length rise) {
@@ -185,9 +208,9 @@ final class ShedLayout {
         return runOut;
     }
 
-    /** Clear height in the middle of the floor, where the keeper stands. */
+    /** Clear height where the keeper walks. */
     Length standing() {
-        return rafterBottom(d.depth().half()).min(roof.tie()).minus(deckTop());
+        return roof.walking().minus(deckTop());
     }
 
     /** Whether birds stand on slats, through which droppings fall. */
@@ -418,8 +441,9 @@ final class ShedLayout {
      */
     int nestsPerSide() {
         Length ends = wall().width().plus(wall().thickness());
-        Length room = d.depth().minus(ends.times(2));
-        boolean oneSheet = d.depth().plus(skin().times(2)).atMost(c.widestPanel());
+        Length room = nestsTo().minus(ends);
+        Length walled = roof.parting().orElse(d.depth().plus(skin()));
+        boolean oneSheet = walled.plus(skin()).atMost(c.widestPanel());
         Length toSeam = c.widestPanel().minus(ends).minus(skin()).minus(wall().thickness().half());
         Length most = oneSheet ? room : room.min(toSeam);
         int nests = 0;
@@ -440,13 +464,21 @@ final class ShedLayout {
         return Math.min(most, needs.nests());
     }
 
+    /** Before the studs of the back corner, or those under the step of the roof. */
+    private Length nestsTo() {
+        Length corner = wall().width().plus(wall().thickness());
+        return roof.parting()
+                .map(step -> step.minus(wall().thickness().times(2)))
+                .orElse(d.depth().minus(corner));
+    }
+
     /**
      * Where the nest opening of a side wall begins and ends; a rest too narrow for a stud is added
      * to it.
      */
     Between nestOpening(int nests) {
         Length from = wall().width().plus(wall().thickness());
-        Length end = d.depth().minus(from);
+        Length end = nestsTo();
         Length to = from.plus(nestRow(nests));
         boolean noRoomForStud = end.minus(to).compareTo(wall().thickness()) < 0;
         return new Between(from, noRoomForStud ? end : to);

@@ -18,6 +18,8 @@ import reliqua.core.measure.Sum;
  * rafter, which is the wall's top plate, and a skin up to the purlins.
  */
 final class SideWallBuilder {
+    private static final Length NEXT_TO = new Length(1);
+
     private final ShedLayout at;
     private final PartsBook book;
     private final boolean right;
@@ -44,9 +46,22 @@ final class SideWallBuilder {
         return right ? at.d.width() : at.skin().negated();
     }
 
+    /** Where the roof steps, two stand together under its beam and one behind them. */
     private List<Length> studs() {
-        Length from = sd;
         Length to = at.d.depth().minus(sd);
+        if (at.roof.parting().isEmpty()) {
+            return studs(to);
+        }
+        Length step = at.roof.parting().get();
+        List<Length> studs = new ArrayList<>(studs(step.minus(st)));
+        studs.add(step.minus(st));
+        studs.addAll(Spacing.even(step, to, st, ShedLayout.MEMBERS_APART));
+        return studs;
+    }
+
+    /** From the front corner. */
+    private List<Length> studs(Length to) {
+        Length from = sd;
         List<Length> studs = new ArrayList<>();
         if (nests > 0) {
             studs.addAll(besideNests(from, to));
@@ -119,10 +134,14 @@ final class SideWallBuilder {
                 new Solid(Axis.X, profile, List.of(), x, x.plus(sd)));
     }
 
-    /** A line of the roof from a depth back to one before it, with its bends between. */
+    /**
+     * A line of the roof from a depth back to one before it, with its bends between. What ends
+     * where the roof steps is under the plane before it.
+     */
     private List<Corner> under(UnaryOperator<Length> line, Length y0, Length y1) {
         List<Corner> corners = new ArrayList<>();
-        corners.add(new Corner(y1, line.apply(y1)));
+        boolean atStep = at.roof.parting().filter(y1::equals).isPresent();
+        corners.add(new Corner(y1, line.apply(atStep ? y1.minus(NEXT_TO) : y1)));
         for (Length bend : at.roof.bends().reversed()) {
             if (bend.compareTo(y0) > 0 && bend.compareTo(y1) < 0) {
                 corners.add(new Corner(bend, line.apply(bend)));
@@ -174,6 +193,16 @@ final class SideWallBuilder {
                         .filter(y -> y.plus(half).atLeast(seamsFrom()))
                         .map(y -> y.plus(half))
                         .toList();
+        if (at.roof.parting().isPresent()) {
+            Length step = at.roof.parting().get();
+            columns(from, step, allowed);
+            columns(step, to, allowed);
+        } else {
+            columns(from, to, allowed);
+        }
+    }
+
+    private void columns(Length from, Length to, List<Length> allowed) throws Unbuildable {
         List<Length> seams = Spacing.seams(from, to, allowed, at.c.widestPanel());
         Unbuildable.unless(!seams.isEmpty(), Sum.of("family.seams", at.c.widestPanel()));
         for (int i = 0; i + 1 < seams.size(); i++) {

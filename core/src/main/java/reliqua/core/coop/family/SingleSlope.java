@@ -25,8 +25,8 @@ import reliqua.core.stock.Section;
  * @param floor top of the floor, from which openings are measured
  * @param needs of the birds
  * @param choices sections of rafters and purlins, and the roofing
- * @param ridge where it begins, behind the middle of a ridge board at y = 0 that its rafters stand
- *     against; nothing where they lie on a front plate and reach out beyond it
+ * @param ridge where it begins, when its rafters stand against a board; nothing where they lie on a
+ *     front plate and reach out beyond it
  * @param porch how far before the front another plate carries them, if one does
  */
 record SingleSlope(
@@ -40,9 +40,18 @@ record SingleSlope(
         Length floor,
         Needs needs,
         Choices choices,
-        Optional<Length> ridge,
+        Optional<Head> ridge,
         Optional<Length> porch)
         implements HouseRoof {
+    /**
+     * Depths at which a roof begins that stands against a board.
+     *
+     * @param rafters at the face of the board
+     * @param covering purlins and roofing
+     * @param cap the board that covers their upper edge
+     */
+    record Head(Length rafters, Length covering, Length cap) {}
+
     /**
      * A little more than 3 in 12, the least for plain laps, so that rounding does not undercut it.
      */
@@ -96,9 +105,15 @@ record SingleSlope(
                 Optional.of(before));
     }
 
-    /** Where it begins. */
+    /** Where its rafters begin. */
     Length head() {
-        return ridge.orElse(porch.orElse(Length.ZERO).plus(overhang).negated());
+        return ridge.map(Head::rafters)
+                .orElseGet(() -> porch.orElse(Length.ZERO).plus(overhang).negated());
+    }
+
+    /** Where its purlins begin. */
+    Length covering() {
+        return ridge.map(Head::covering).orElseGet(this::head);
     }
 
     @Override
@@ -136,6 +151,11 @@ record SingleSlope(
     @Override
     public Length tie() {
         return frontTop;
+    }
+
+    @Override
+    public Length walking() {
+        return rafterBottom(depth.half());
     }
 
     /**
@@ -242,10 +262,7 @@ record SingleSlope(
         double load = Strength.surfaceLoad(needs.weather().roof().kiloPascals(), usual);
         Length across = rafter().thickness();
         Length deep = rafter().width();
-        double used =
-                Math.max(
-                        Strength.bending(across, deep, run(), load),
-                        Strength.sag(across, deep, run(), load, Strength.ROOF_SAG));
+        double used = Strength.used(across, deep, run(), load, Strength.ROOF_SAG);
         return used <= 1 ? usual : usual.scaled(1 / used).max(RAFTERS_CLOSEST);
     }
 }

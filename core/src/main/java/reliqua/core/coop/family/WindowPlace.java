@@ -71,8 +71,12 @@ record WindowPlace(Length from, Length to, Length sill, Length top, Optional<Fou
 
     private boolean fits(ShedLayout at, Length above) {
         Length st = at.wall().thickness();
-        return to.plus(st.times(2)).atMost(at.d.depth().minus(at.wall().width()))
-                && sill.minus(st.times(2)).atLeast(above);
+        Length end =
+                at.roof
+                        .parting()
+                        .map(step -> step.minus(st))
+                        .orElse(at.d.depth().minus(at.wall().width()));
+        return to.plus(st.times(2)).atMost(end) && sill.minus(st.times(2)).atLeast(above);
     }
 
     Length width() {
