@@ -167,7 +167,7 @@ final class Audit {
                 case YARD_GATE -> {
                     // Nobody sleeps behind it.
                 }
-                case EAVE_VENT, WALL_VENT -> {
+                case EAVE_VENT, WALL_VENT, FLOOR_VENT -> {
                     // What closes a vent is mesh, and has been looked at.
                 }
             }

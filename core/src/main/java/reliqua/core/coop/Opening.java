@@ -27,6 +27,12 @@ public record Opening(Kind kind, Length width, Length height, Length bottom, Bou
         return new Opening(kind, y1.minus(y0), z1.minus(z0), z0.minus(floor), place);
     }
 
+    /** A rectangle in a floor, at the height {@code z}. */
+    public static Opening inFloor(Kind kind, Length x0, Length x1, Length y0, Length y1, Length z) {
+        Bounds place = new Bounds(x0, x1, y0, y1, z, z);
+        return new Opening(kind, x1.minus(x0), y1.minus(y0), Length.ZERO, place);
+    }
+
     /** A triangle or an arc over a foot on the ground, in the plane {@code x}. */
     public static Opening arched(Kind kind, Length x, Length y0, Length y1, Length high) {
         Bounds place = new Bounds(x, x, y0, y1, Length.ZERO, high);
@@ -54,6 +60,8 @@ public record Opening(Kind kind, Length width, Length height, Length bottom, Bou
         HAND_HATCH,
         EAVE_VENT,
         WALL_VENT,
+        /** Lets air in from below on hot nights; no vent to rely on, as it is low. */
+        FLOOR_VENT,
         WINDOW
     }
 
@@ -65,7 +73,7 @@ public record Opening(Kind kind, Length width, Length height, Length bottom, Bou
     public boolean isHinged() {
         return switch (kind) {
             case CLEAN_OUT_DOOR, GATE, YARD_GATE, HAND_HATCH -> true;
-            case POP_DOOR, NEST_ENTRANCE, EAVE_VENT, WALL_VENT, WINDOW -> false;
+            case POP_DOOR, NEST_ENTRANCE, EAVE_VENT, WALL_VENT, FLOOR_VENT, WINDOW -> false;
         };
     }
 

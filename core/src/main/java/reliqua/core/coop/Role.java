@@ -107,6 +107,8 @@ public enum Role {
             'B',
             Stage.FLOOR,
             Duty.of(BATTEN, HIDDEN).serving(Latitude.mm(0, 0)).minutes(3).seenFrom(Side.PLAN)),
+    FLOOR_VENT_RIM('B', Stage.FLOOR, Duty.of(FRAME, HIDDEN).minutes(6).seenFrom(Side.PLAN)),
+    FLOOR_VENT_LID('B', Stage.FLOOR, Duty.of(FRAME, HIDDEN, Trait.LOOSE).seenFrom(Side.PLAN)),
     WALL_PALLET(
             'P',
             Stage.WALLS,
@@ -446,6 +448,7 @@ public enum Role {
             'M',
             Stage.MESH,
             Duty.of(FRAME, OVERHEAD, Trait.VENTS).checked(Check.MESH).warned("build.caution.mesh")),
+    FLOOR_VENT_MESH('M', Stage.MESH, Duty.of(FRAME).checked(Check.MESH).seenFrom(Side.PLAN)),
     PEN_MESH('M', Stage.MESH, Duty.of(FRAME).minutes(20).checked(Check.MESH)),
     WINDOW_MESH('M', Stage.MESH, Duty.of(FRAME).checked(Check.MESH)),
     WIRE_FLOOR('M', Stage.MESH, Duty.of(FRAME, CLOSES_BELOW).minutes(20).checked(Check.MESH)),

@@ -541,6 +541,29 @@ class BuiltOnTest {
         }
     }
 
+    /** What comes up there meets mesh; what falls from the roosts falls elsewhere. */
+    @ParameterizedTest
+    @MethodSource("ventedBelow")
+    void aFloorVentHasMeshBelowARimAndALidAndIsNoVentToRelyOn(Coop coop) {
+        Opening vent = openings(coop, Opening.Kind.FLOOR_VENT).getFirst();
+        Bounds hole = vent.place();
+        Bounds mesh = around(coop, Role.FLOOR_VENT_MESH);
+        assertThat(mesh.x0()).isLessThan(hole.x0());
+        assertThat(mesh.x1()).isGreaterThan(hole.x1());
+        assertThat(mesh.y0()).isLessThan(hole.y0());
+        assertThat(mesh.z1()).isEqualTo(hole.z0());
+        assertThat(vent.isVent()).isFalse();
+        assertThat(coop.of(Role.FLOOR_VENT_RIM))
+                .hasSize(4)
+                .allMatch(p -> p.solid().bounds().z0().equals(coop.measures().floorHeight()));
+        assertThat(coop.of(Role.ROOST_BAR))
+                .allMatch(p -> p.solid().bounds().y0().compareTo(hole.y1()) > 0);
+    }
+
+    static List<Coop> ventedBelow() {
+        return with(AddOn.FLOOR_VENT);
+    }
+
     static List<Coop> drawn() {
         return with(AddOn.NEST_DRAWER);
     }

@@ -52,6 +52,7 @@ public final class CoopBuilder {
                     TWO_LEAF_DOOR,
                     SWING_UP_ROOSTS,
                     TUB_FLAP,
+                    FLOOR_VENT,
                     WALL_NESTS,
                     PORCH,
                     BALCONY ->

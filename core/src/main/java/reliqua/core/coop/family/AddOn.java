@@ -61,6 +61,8 @@ public enum AddOn {
     NEST_DRAWER("nest-drawer"),
     /** A back that opens from side to side, in a house one does not go into. */
     BACK_HATCH("back-hatch"),
+    /** A hole in the deck over mesh, for hot nights, with a lid for the winter. */
+    FLOOR_VENT("floor-vent"),
     /** The keeper's door sawn in two: the lower leaf holds birds and litter in. */
     TWO_LEAF_DOOR("two-leaf-door"),
     /** Nests within a side wall, emptied from outside by a hatch. */

@@ -1,6 +1,7 @@
 package reliqua.core.coop.family;
 
 import java.util.List;
+import java.util.Optional;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
 import reliqua.core.measure.Length;
@@ -166,15 +167,19 @@ final class FloorBuilder {
         List<Length> allowed = joistEdges().stream().map(x -> x.plus(half)).toList();
         List<Length> seams = Spacing.seams(Length.ZERO, at.d.width(), allowed, at.c.widestPanel());
         Unbuildable.unless(!seams.isEmpty(), Sum.of("family.seams", at.c.widestPanel()));
+        Optional<FloorVent> vent =
+                at.floorVent ? Optional.of(new FloorVent(at, joistEdges())) : Optional.empty();
         for (int i = 0; i + 1 < seams.size(); i++) {
             Length x0 = seams.get(i);
             Length x1 = seams.get(i + 1);
+            Solid whole = Solid.box(x0, x1, Length.ZERO, at.d.depth(), at.joistTop(), at.deckTop());
             book.panel(
                     Role.DECK,
                     at.c.deck(),
                     x1.minus(x0),
                     at.d.depth(),
-                    Solid.box(x0, x1, Length.ZERO, at.d.depth(), at.joistTop(), at.deckTop()));
+                    vent.map(v -> v.deck(x0, x1)).orElse(whole));
         }
+        vent.ifPresent(v -> v.build(book));
     }
 }

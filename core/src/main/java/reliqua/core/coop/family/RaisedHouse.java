@@ -56,6 +56,7 @@ final class RaisedHouse extends ShedFamily {
     public Set<AddOn> addOns() {
         Set<AddOn> all = EnumSet.copyOf(super.addOns());
         all.add(AddOn.BACK_HATCH);
+        all.add(AddOn.FLOOR_VENT);
         all.add(AddOn.SLATTED_FLOOR);
         return all;
     }

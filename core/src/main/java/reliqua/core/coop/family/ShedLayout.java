@@ -72,6 +72,9 @@ final class ShedLayout {
     private final boolean wallNests;
     private final boolean nestDrawer;
 
+    /** Whether there is a vent in the floor. */
+    final boolean floorVent;
+
     ShedLayout(ShedDimensions d, DesignSpec spec, Brief brief, ShedKind kind) throws Unbuildable {
         this.d = d;
         this.c = spec.choices();
@@ -85,6 +88,7 @@ final class ShedLayout {
         this.backHatch = spec.addOns().contains(AddOn.BACK_HATCH);
         this.swings = spec.addOns().contains(AddOn.SWING_UP_ROOSTS);
         this.nestDrawer = spec.addOns().contains(AddOn.NEST_DRAWER);
+        this.floorVent = spec.addOns().contains(AddOn.FLOOR_VENT);
         this.wallNests = spec.addOns().contains(AddOn.WALL_NESTS);
         this.balcony = spec.addOns().contains(AddOn.BALCONY);
         this.twoLeaf = spec.addOns().contains(AddOn.TWO_LEAF_DOOR);
@@ -143,6 +147,7 @@ final class ShedLayout {
     }
 
     private void checkNests() throws Unbuildable {
+        Unbuildable.unless(!floorVent || !slatted, Sum.of("family.ventOrSlats"));
         Unbuildable.unless(!wallNests || needs.nests() > 0, Sum.of("family.noWallNests"));
         Unbuildable.unless(!wallNests || !rollAway, Sum.of("family.rollOrWall"));
         Unbuildable.unless(!nestDrawer || needs.nests() > 0, Sum.of("family.noDrawer"));

@@ -25,6 +25,7 @@ final class WheeledHouse extends ShedFamily {
                             AddOn.DOOR_BAR,
                             AddOn.ROLL_AWAY_NESTS,
                             AddOn.NEST_DRAWER,
+                            AddOn.FLOOR_VENT,
                             AddOn.BACK_HATCH));
 
     WheeledHouse() {

@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import reliqua.core.coop.Axis;
 import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Coop;
+import reliqua.core.coop.Corner;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
 import reliqua.core.measure.Length;
@@ -128,8 +129,14 @@ record Flat(Part.PanelPart panel, Axis across, Axis up, List<Part> framing) {
         return panel.height().minus(fall.scaled(fallsRight ? share : 1 - share));
     }
 
-    /** Roofs fall to the back, so that a sloped wall is lower there. */
     private boolean fallsRight() {
-        return across == Axis.Y;
+        return topAt(right()).compareTo(topAt(left())) < 0;
+    }
+
+    private Length topAt(Length edge) {
+        return panel.solid().outline().stream()
+                .filter(c -> c.u().equals(edge))
+                .map(Corner::v)
+                .reduce(Length.ZERO, Length::max);
     }
 }
