@@ -1,5 +1,6 @@
 package reliqua.files;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import reliqua.core.coop.family.Finds;
@@ -27,19 +28,11 @@ final class FindsJson {
                                         .put("arc", JsonWords.mm(h.arc()))
                                         .put("thick", JsonWords.mm(h.thick()))
                                         .put("count", h.count()));
-        finds.pallet()
-                .ifPresent(
-                        p ->
-                                node.putObject("pallet")
-                                        .put("length", JsonWords.mm(p.length()))
-                                        .put("width", JsonWords.mm(p.width()))
-                                        .put("thickness", JsonWords.mm(p.thickness()))
-                                        .put("stringers", p.stringers())
-                                        .put("stringer", JsonWords.mm(p.stringer()))
-                                        .put("boards", p.boards())
-                                        .put("board", JsonWords.mm(p.board()))
-                                        .put("boardThickness", JsonWords.mm(p.boardThickness()))
-                                        .put("count", p.count()));
+        finds.pallet().ifPresent(p -> write(node.putObject("pallet"), p));
+        if (finds.pallets().size() > 1) {
+            ArrayNode more = node.putArray("morePallets");
+            finds.pallets().stream().skip(1).forEach(p -> write(more.addObject(), p));
+        }
         finds.footing()
                 .ifPresent(
                         f ->
@@ -48,6 +41,31 @@ final class FindsJson {
                                         .put("width", JsonWords.mm(f.block().width()))
                                         .put("length", JsonWords.mm(f.block().length()))
                                         .put("count", f.count()));
+    }
+
+    private static void write(ObjectNode node, Finds.WholePallet pallet) {
+        node.put("length", JsonWords.mm(pallet.length()))
+                .put("width", JsonWords.mm(pallet.width()))
+                .put("thickness", JsonWords.mm(pallet.thickness()))
+                .put("stringers", pallet.stringers())
+                .put("stringer", JsonWords.mm(pallet.stringer()))
+                .put("boards", pallet.boards())
+                .put("board", JsonWords.mm(pallet.board()))
+                .put("boardThickness", JsonWords.mm(pallet.boardThickness()))
+                .put("count", pallet.count());
+    }
+
+    private static Finds.WholePallet pallet(JsonReader in) {
+        return new Finds.WholePallet(
+                in.mm("length"),
+                in.mm("width"),
+                in.mm("thickness"),
+                in.whole("stringers", 3),
+                in.mm("stringer"),
+                in.whole("boards", 7),
+                in.mm("board"),
+                in.mm("boardThickness"),
+                in.whole("count", 0));
     }
 
     private static void write(ObjectNode node, Finds.Thing thing) {
@@ -74,20 +92,9 @@ final class FindsJson {
     }
 
     static Finds read(JsonReader in) {
-        Optional<Finds.WholePallet> pallet =
-                in.inner("pallet")
-                        .map(
-                                p ->
-                                        new Finds.WholePallet(
-                                                p.mm("length"),
-                                                p.mm("width"),
-                                                p.mm("thickness"),
-                                                p.whole("stringers", 3),
-                                                p.mm("stringer"),
-                                                p.whole("boards", 7),
-                                                p.mm("board"),
-                                                p.mm("boardThickness"),
-                                                p.whole("count", 0)));
+        List<Finds.WholePallet> pallets =
+                new ArrayList<>(in.inner("pallet").map(FindsJson::pallet).stream().toList());
+        pallets.addAll(in.list("morePallets", FindsJson::pallet));
         Optional<Finds.Footing> footing =
                 in.inner("block")
                         .map(
@@ -98,6 +105,6 @@ final class FindsJson {
                                                         b.mm("width"),
                                                         b.mm("length")),
                                                 b.whole("count", 0)));
-        return new Finds(pallet, footing, hoops(in), in.list("things", FindsJson::thing));
+        return new Finds(pallets, footing, hoops(in), in.list("things", FindsJson::thing));
     }
 }

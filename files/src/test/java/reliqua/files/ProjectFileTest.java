@@ -141,10 +141,20 @@ class ProjectFileTest {
                         .findFirst()
                         .orElseThrow();
         Block block = Block.of(Length.mm(190), Length.mm(190), Length.mm(390));
+        Pallet narrower =
+                new Pallet(
+                        pallet.kind(),
+                        pallet.length(),
+                        pallet.width().minus(Length.mm(100)),
+                        pallet.deck(),
+                        pallet.bearers(),
+                        pallet.stamp(),
+                        0);
         Finds finds =
                 Finds.of(
-                        Finds.WholePallet.of(pallet, 26),
-                        Optional.of(new Finds.Footing(block, 12)));
+                                Finds.WholePallet.of(pallet, 26),
+                                Optional.of(new Finds.Footing(block, 12)))
+                        .and(Finds.WholePallet.of(narrower, 9));
         Choices choices =
                 houses.get(demos().getFirst())
                         .candidate()

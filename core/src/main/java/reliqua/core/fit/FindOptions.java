@@ -1,5 +1,6 @@
 package reliqua.core.fit;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -47,7 +48,7 @@ final class FindOptions {
         return switch (kind) {
             case PALLETS -> {
                 Optional<Finds.Footing> footing = footing();
-                yield pallets().stream().map(p -> Finds.of(p, footing)).toList();
+                yield pallets(footing);
             }
             case HOOPS -> hoops().stream().map(Finds::of).toList();
         };
@@ -130,6 +131,23 @@ final class FindOptions {
         return hoop.sizes().size() < 2
                 ? USUAL_PIPE
                 : hoop.sizes().stream().reduce(hoop.longest(), Length::min);
+    }
+
+    /**
+     * Each size alone, and every two that stand beside one another, of which there is most first.
+     */
+    private List<Finds> pallets(Optional<Finds.Footing> footing) {
+        List<Finds.WholePallet> sizes = pallets();
+        List<Finds> all = new ArrayList<>();
+        for (Finds.WholePallet size : sizes) {
+            Finds alone = Finds.of(size, footing);
+            all.add(alone);
+            sizes.subList(sizes.indexOf(size) + 1, sizes.size()).stream()
+                    .filter(size::matches)
+                    .map(alone::and)
+                    .forEach(all::add);
+        }
+        return all;
     }
 
     private List<Finds.WholePallet> pallets() {

@@ -298,7 +298,20 @@ public final class Houses {
                                         Block.of(Length.mm(190), Length.mm(190), Length.mm(390)),
                                         100))
                         : Optional.empty();
-        return Finds.of(Finds.WholePallet.of(pallet, 10 + random.nextInt(40)), footing);
+        Finds alone = Finds.of(Finds.WholePallet.of(pallet, 10 + random.nextInt(40)), footing);
+        if (random.nextBoolean()) {
+            return alone;
+        }
+        Pallet narrower =
+                new Pallet(
+                        pallet.kind(),
+                        pallet.length(),
+                        pallet.width().minus(Length.mm(60 + 20L * random.nextInt(7))),
+                        new Pallet.Boards(7 + random.nextInt(4), Section.mm(16, 95)),
+                        Pallet.USUAL_BEARERS,
+                        Pallet.Stamp.HT,
+                        0);
+        return alone.and(Finds.WholePallet.of(narrower, 6 + random.nextInt(30)));
     }
 
     private static Finds hoops(Random random) {

@@ -19,6 +19,7 @@ import reliqua.core.flock.Keeper;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
 import reliqua.core.stock.Block;
+import reliqua.core.stock.Pallet;
 
 class PalletHouseTest {
     private static final CoopFamily FAMILY = Families.find("pallet").orElseThrow();
@@ -62,6 +63,37 @@ class PalletHouseTest {
         assertThat(standing.measures().standing().atLeast(height)).isTrue();
         assertThat(low.measures().standing().isPositive()).isFalse();
         assertThat(pallets(low)).hasSize(11);
+    }
+
+    /** Twelve of one width and twelve of another: neither goes round alone. */
+    @Test
+    void palletsOfTwoWidthsStandBesideOneAnother() throws Unbuildable {
+        Pallet wide = Yards.pallet();
+        Pallet narrow =
+                new Pallet(
+                        wide.kind(),
+                        wide.length(),
+                        wide.width().minus(Length.mm(200)),
+                        wide.deck(),
+                        wide.bearers(),
+                        Pallet.Stamp.HT,
+                        0);
+        Finds both =
+                Finds.of(Finds.WholePallet.of(wide, 12), Optional.of(BLOCKS))
+                        .and(Finds.WholePallet.of(narrow, 12));
+        Choices choices = Houses.ordinarySpec().choices().with(both);
+        DesignSpec spec =
+                FAMILY.sized(
+                        choices.with(Choices.Cladding.BOARDS),
+                        BRIEF,
+                        Map.of(),
+                        wide.width().plus(narrow.width()).plus(wide.thickness().times(2)),
+                        wide.width().plus(narrow.width()));
+        Coop coop = FAMILY.build(spec, BRIEF);
+        for (Pallet each : List.of(wide, narrow)) {
+            Find find = new Find.OfPallet(each.length(), each.width());
+            assertThat(pallets(coop)).filteredOn(p -> p.find().equals(find)).hasSizeBetween(4, 12);
+        }
     }
 
     @Test

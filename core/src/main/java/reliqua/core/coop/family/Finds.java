@@ -14,28 +14,37 @@ import reliqua.core.stock.Pallet;
 /**
  * What of the heap a design uses whole, and so what decides its sizes.
  *
- * @param pallet the pallets that are walls and floor
+ * @param pallets what walls and floor are of, that of which there is most first; a second kind is
+ *     as long and as thick and of another width
  * @param footing the blocks it stands on, or the slabs that are laid round it
  * @param hoops the hoops or pipes that are its roof
  * @param things odd things in the places they serve in, one a place
  */
 public record Finds(
-        Optional<WholePallet> pallet,
+        List<WholePallet> pallets,
         Optional<Footing> footing,
         Optional<Hoops> hoops,
         List<Thing> things) {
     /** Nothing is used whole. */
     public static final Finds NONE =
-            new Finds(Optional.empty(), Optional.empty(), Optional.empty(), List.of());
+            new Finds(List.of(), Optional.empty(), Optional.empty(), List.of());
 
     /** Keeps the things in the order of their uses. */
     public Finds {
+        pallets = List.copyOf(pallets);
         things = things.stream().sorted(Comparator.comparing(Thing::use)).toList();
     }
 
-    /** Pallets, blocks or hoops alone. */
-    public Finds(Optional<WholePallet> pallet, Optional<Footing> footing, Optional<Hoops> hoops) {
-        this(pallet, footing, hoops, List.of());
+    /** The kind of pallet it is built of, or most of it. */
+    public Optional<WholePallet> pallet() {
+        return pallets.stream().findFirst();
+    }
+
+    /** Pallets of another width among them, if any. */
+    public Finds and(WholePallet other) {
+        List<WholePallet> both = new ArrayList<>(pallets);
+        both.add(other);
+        return new Finds(both, footing, hoops, things);
     }
 
     /** What serves in a place, if anything was found for it. */
@@ -47,23 +56,23 @@ public record Finds(
     public Finds with(Thing thing) {
         List<Thing> changed = new ArrayList<>(without(thing.use()).things);
         changed.add(thing);
-        return new Finds(pallet, footing, hoops, changed);
+        return new Finds(pallets, footing, hoops, changed);
     }
 
     /** The same with slabs to lay round it. */
     public Finds paved(Optional<Footing> slabs) {
-        return new Finds(pallet, slabs, hoops, things);
+        return new Finds(pallets, slabs, hoops, things);
     }
 
     /** The same with nothing in a place. */
     public Finds without(FoundPart.Use use) {
         return new Finds(
-                pallet, footing, hoops, things.stream().filter(t -> t.use() != use).toList());
+                pallets, footing, hoops, things.stream().filter(t -> t.use() != use).toList());
     }
 
     /** The same pallets, blocks and hoops with other things. */
     public Finds with(List<Thing> others) {
-        return new Finds(pallet, footing, hoops, others);
+        return new Finds(pallets, footing, hoops, others);
     }
 
     /**
@@ -109,12 +118,12 @@ public record Finds(
 
     /** Pallets, and the blocks under them. */
     public static Finds of(WholePallet pallet, Optional<Footing> footing) {
-        return new Finds(Optional.of(pallet), footing, Optional.empty());
+        return new Finds(List.of(pallet), footing, Optional.empty(), List.of());
     }
 
     /** Hoops alone. */
     public static Finds of(Hoops hoops) {
-        return new Finds(Optional.empty(), Optional.empty(), Optional.of(hoops));
+        return new Finds(List.of(), Optional.empty(), Optional.of(hoops), List.of());
     }
 
     /**
@@ -140,6 +149,8 @@ public record Finds(
             Length board,
             Length boardThickness,
             int count) {
+        private static final Length STEP = Length.mm(2);
+
         /** Refuses what has no size, and fewer than two stringers or boards. */
         public WholePallet {
             boolean sized =
@@ -153,6 +164,13 @@ public record Finds(
             if (!sized || stringers < 2 || boards < 2) {
                 throw new IllegalArgumentException(Words.say("stock.pallet.size", length, width));
             }
+        }
+
+        /** Whether one stands beside the other in a wall, and no step is between them. */
+        public boolean matches(WholePallet other) {
+            return length.equals(other.length)
+                    && thickness.minus(other.thickness).abs().atMost(STEP)
+                    && !width.equals(other.width);
         }
 
         /** So many of a kind. */

@@ -22,14 +22,12 @@ final class PalletBoards implements PalletCladding {
 
     private final PalletLayout at;
     private final PartsBook book;
-    private final Finds.WholePallet pallet;
     private final Section board;
     private final Length t;
 
     PalletBoards(PalletLayout at, PartsBook book) {
         this.at = at;
         this.book = book;
-        this.pallet = at.pallet;
         this.board = at.board();
         this.t = board.thickness();
     }
@@ -47,21 +45,21 @@ final class PalletBoards implements PalletCladding {
     }
 
     private void course(Length z0, Length z1, boolean lower) throws Unbuildable {
-        for (BoardRow.Board row : gaps(z0, z1)) {
-            for (int n = 0; n < at.columns; n++) {
-                Length x0 = pallet.thickness().plus(pallet.width().times(n));
-                Length x1 = x0.plus(pallet.width());
-                facing(x0, x1, row, at.depth);
-                if (lower && n < at.columns - 1) {
-                    besidePopDoor(x0, x1.min(rim()), row);
+        for (PalletRow.Bay bay : at.columns) {
+            boolean door = bay.equals(at.columns.getLast());
+            for (BoardRow.Board row : gaps(bay.pallet(), z0, z1)) {
+                facing(bay.from(), bay.to(), row, at.depth);
+                if (lower && !door) {
+                    besidePopDoor(bay.from(), bay.to().min(rim()), row);
                 } else if (!lower) {
-                    facing(x0, x1, row, t.negated());
+                    facing(bay.from(), bay.to(), row, t.negated());
                 }
             }
-            for (int n = 0; n < at.rows; n++) {
-                Length y0 = pallet.width().times(n);
-                sideways(t.negated(), y0, row);
-                sideways(at.width, y0, row);
+        }
+        for (PalletRow.Bay bay : at.rows) {
+            for (BoardRow.Board row : gaps(bay.pallet(), z0, z1)) {
+                sideways(t.negated(), bay, row);
+                sideways(at.width, bay, row);
             }
         }
     }
@@ -71,7 +69,8 @@ final class PalletBoards implements PalletCladding {
     }
 
     /** Boards over the gaps of a pallet from one height to another. */
-    private List<BoardRow.Board> gaps(Length z0, Length z1) throws Unbuildable {
+    private List<BoardRow.Board> gaps(Finds.WholePallet pallet, Length z0, Length z1)
+            throws Unbuildable {
         Length pitch = pallet.length().minus(pallet.board()).dividedBy(pallet.boards() - 1L);
         Length gap = pitch.minus(pallet.board());
         if (gap.atMost(THINNEST_GAP)) {
@@ -111,12 +110,11 @@ final class PalletBoards implements PalletCladding {
         }
     }
 
-    private void sideways(Length x, Length y0, BoardRow.Board row) {
-        Length y1 = y0.plus(pallet.width());
+    private void sideways(Length x, PalletRow.Bay bay, BoardRow.Board row) {
         strip(
                 Section.of(t, row.width()),
-                pallet.width(),
-                Solid.box(x, x.plus(t), y0, y1, row.from(), row.to()));
+                bay.width(),
+                Solid.box(x, x.plus(t), bay.from(), bay.to(), row.from(), row.to()));
     }
 
     private void put(Length length, Solid solid) {
@@ -167,12 +165,17 @@ final class PalletBoards implements PalletCladding {
 
     /** Between the decks of the floor pallets, all round; in front up to the door. */
     private void forkOpenings() {
-        Length low = at.base().plus(pallet.boardThickness());
-        Length high = at.floorTop().minus(pallet.boardThickness());
+        Length deck =
+                at.rows.stream()
+                        .map(b -> b.pallet().boardThickness())
+                        .reduce(Length::max)
+                        .orElseThrow();
+        Length low = at.base().plus(deck);
+        Length high = at.floorTop().minus(deck);
         for (BoardRow.Board row : BoardRow.of(low, high, board.width())) {
-            for (int n = 0; n < at.rows; n++) {
-                sideways(t.negated(), pallet.width().times(n), row);
-                sideways(at.width, pallet.width().times(n), row);
+            for (PalletRow.Bay bay : at.rows) {
+                sideways(t.negated(), bay, row);
+                sideways(at.width, bay, row);
             }
             along(row, at.depth);
         }
@@ -181,10 +184,12 @@ final class PalletBoards implements PalletCladding {
     }
 
     private void along(BoardRow.Board row, Length y) {
-        for (int n = 0; n <= at.columns; n++) {
-            Length x1 = n == at.columns ? at.width : pallet.width().times(n + 1L);
-            facing(pallet.width().times(n), x1, row, y);
+        Length x0 = Length.ZERO;
+        for (PalletRow.Bay bay : at.columns) {
+            facing(x0, x0.plus(bay.width()), row, y);
+            x0 = x0.plus(bay.width());
         }
+        facing(x0, at.width, row, y);
     }
 
     private void strip(Section section, Length length, Solid solid) {

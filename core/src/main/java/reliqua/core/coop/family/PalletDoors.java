@@ -51,7 +51,7 @@ final class PalletDoors {
 
     private void litterBoard() {
         Length t = at.c.skin();
-        Length jamb = at.pallet.stringer();
+        Length jamb = at.columns.get(at.columns.size() - 2).pallet().stringer();
         Length behind = at.pallet.thickness();
         Length x0 = at.doorFrom().minus(jamb);
         Length z0 = at.deckTop();

@@ -37,9 +37,9 @@ final class PalletFloor {
             skids();
         }
         List<Length> columns = columns();
-        for (int row = 0; row < at.rows; row++) {
+        for (PalletRow.Bay row : at.rows) {
             for (int i = 0; i + 1 < columns.size(); i++) {
-                pallet(columns.get(i), columns.get(i + 1), pallet.width().times(row));
+                pallet(columns.get(i), columns.get(i + 1), row);
             }
         }
         if (at.boarded()) {
@@ -61,26 +61,26 @@ final class PalletFloor {
         return columns;
     }
 
-    private void pallet(Length x0, Length x1, Length y0) {
+    private void pallet(Length x0, Length x1, PalletRow.Bay row) {
         boolean sawn = x1.minus(x0).plus(LEAST_STUB).compareTo(pallet.length()) < 0;
-        Length y1 = y0.plus(pallet.width());
         book.whole(
                 Role.FLOOR_PALLET,
-                new Find.OfPallet(pallet.length(), pallet.width()),
+                new Find.OfPallet(pallet.length(), row.width()),
                 sawn ? Optional.of(x1.minus(x0)) : Optional.empty(),
-                boards(x0, x1, y0, y1),
-                Solid.box(x0, x1, y0, y1, at.base(), at.floorTop()));
+                boards(x0, x1, row),
+                Solid.box(x0, x1, row.from(), row.to(), at.base(), at.floorTop()));
     }
 
     /** The upper boards, which a deck is screwed to. */
-    private List<Bounds> boards(Length x0, Length x1, Length y0, Length y1) {
+    private List<Bounds> boards(Length x0, Length x1, PalletRow.Bay row) {
         List<Bounds> boards = new ArrayList<>();
-        Length pitch = pallet.length().minus(pallet.board()).dividedBy(pallet.boards() - 1L);
-        for (int n = 0; n < pallet.boards(); n++) {
+        Finds.WholePallet kind = row.pallet();
+        Length pitch = kind.length().minus(kind.board()).dividedBy(kind.boards() - 1L);
+        for (int n = 0; n < kind.boards(); n++) {
             Length from = x0.plus(pitch.times(n));
-            Length to = from.plus(pallet.board());
+            Length to = from.plus(kind.board());
             if (to.atMost(x1)) {
-                boards.add(new Bounds(from, to, y0, y1, at.base(), at.floorTop()));
+                boards.add(new Bounds(from, to, row.from(), row.to(), at.base(), at.floorTop()));
             }
         }
         return boards;
@@ -91,14 +91,21 @@ final class PalletFloor {
         List<Length> columns = footings(block);
         int needed = 0;
         for (Length x : columns) {
-            for (int row = 0; row <= at.rows; row++) {
+            for (Length y : joints()) {
                 Length x0 = within(x, block.width(), at.width);
-                Length y0 = within(pallet.width().times(row), block.length(), at.depth);
+                Length y0 = within(y, block.length(), at.depth);
                 needed += column(block, x0, y0);
             }
         }
         Unbuildable.unless(
                 needed <= footing.count(), Sum.of("family.blocks", needed, footing.count()));
+    }
+
+    /** Where pallets meet from front to back, and both ends. */
+    private List<Length> joints() {
+        List<Length> joints = new ArrayList<>(List.of(Length.ZERO));
+        at.rows.forEach(row -> joints.add(row.to()));
+        return joints;
     }
 
     /**
@@ -159,13 +166,13 @@ final class PalletFloor {
         Section board = at.board();
         for (BoardRow.Board row : BoardRow.of(room.y0(), room.y1(), board.width())) {
             Section section = Section.of(board.thickness(), row.width());
-            for (int n = 0; n < at.columns; n++) {
-                Length x0 = room.x0().plus(pallet.width().times(n));
-                Length x1 = x0.plus(pallet.width());
+            for (PalletRow.Bay bay : at.columns) {
+                Length x0 = bay.from();
+                Length x1 = bay.to();
                 book.stick(
                         Role.FLOOR_BOARD,
                         section,
-                        pallet.width(),
+                        bay.width(),
                         Solid.box(x0, x1, row.from(), row.to(), at.floorTop(), at.deckTop()));
             }
         }

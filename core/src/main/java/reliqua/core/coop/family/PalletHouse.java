@@ -21,8 +21,8 @@ import reliqua.core.measure.Sum;
 import reliqua.core.stock.FoundPart;
 
 /**
- * The pallet house: floor and walls of whole pallets of one size, an upper course sawn down so that
- * the keeper stands inside where there are pallets enough, tied on top, under a single slope.
+ * The pallet house: floor and walls of whole pallets of one length, an upper course sawn down so
+ * that the keeper stands inside where there are pallets enough, tied on top, under a single slope.
  */
 final class PalletHouse implements CoopFamily {
     private static final Length OVERHANG = Length.mm(180);
@@ -69,9 +69,7 @@ final class PalletHouse implements CoopFamily {
     @Override
     public Coop build(DesignSpec spec, Brief brief) throws Unbuildable {
         PalletLayout at = new PalletLayout(spec, brief);
-        Unbuildable.unless(
-                at.palletsTaken() <= at.pallet.count(),
-                Sum.of("family.palletsShort", at.palletsTaken(), at.pallet.count()));
+        at.checkPallets();
         PartsBook book = new PartsBook();
         new PalletFloor(at, book).build();
         PalletWalls walls = new PalletWalls(at, book);
@@ -206,23 +204,24 @@ final class PalletHouse implements CoopFamily {
     public DesignSpec sized(
             Choices choices, Brief brief, Map<String, Length> held, Length width, Length depth) {
         Map<String, Length> lengths = new LinkedHashMap<>();
+        List<Finds.WholePallet> pallets = choices.finds().pallets();
         Optional<Finds.WholePallet> pallet = choices.finds().pallet();
         lengths.put(
                 ShedDimensions.WIDTH,
                 pallet.map(
                                 p ->
-                                        upTo(width.minus(p.thickness().times(2)), p.width(), 2)
+                                        PalletRow.upTo(
+                                                        pallets,
+                                                        width.minus(p.thickness().times(2)),
+                                                        2)
                                                 .plus(p.thickness().times(2)))
                         .orElse(width));
-        lengths.put(ShedDimensions.DEPTH, pallet.map(p -> upTo(depth, p.width(), 1)).orElse(depth));
+        lengths.put(
+                ShedDimensions.DEPTH,
+                pallet.map(_ -> PalletRow.upTo(pallets, depth, 1)).orElse(depth));
         lengths.put(ShedDimensions.OVERHANG, OVERHANG.ceilTo(choices.step()));
         lengths.replaceAll(held::getOrDefault);
         return settled(new DesignSpec(id(), lengths, choices, brief.addOns()), brief, held);
-    }
-
-    private static Length upTo(Length side, Length each, int least) {
-        long count = Math.ceilDiv(side.minus(Length.mm(1)).nm(), each.nm());
-        return each.times(Math.max(least, count));
     }
 
     /** Walls to stand up between where there are pallets for it, else walls of one pallet. */
@@ -240,8 +239,8 @@ final class PalletHouse implements CoopFamily {
 
     private static boolean enough(DesignSpec spec, Brief brief) {
         try {
-            PalletLayout at = new PalletLayout(spec, brief);
-            return at.palletsTaken() <= at.pallet.count();
+            new PalletLayout(spec, brief).checkPallets();
+            return true;
         } catch (Unbuildable e) {
             return false;
         }
@@ -296,9 +295,8 @@ final class PalletHouse implements CoopFamily {
                 .ifPresent(
                         p -> {
                             Length ends = front ? p.thickness().times(2) : Length.ZERO;
-                            for (int n = least; n <= most; n++) {
-                                sizes.add(p.width().times(n).plus(ends));
-                            }
+                            PalletRow.lengths(choices.finds().pallets(), least, most)
+                                    .forEach(l -> sizes.add(l.plus(ends)));
                         });
         Length from = sizes.isEmpty() ? Length.mm(1000) : sizes.getFirst();
         Length to = sizes.isEmpty() ? Length.mm(1000) : sizes.getLast();

@@ -1,5 +1,6 @@
 package reliqua.core.coop.family;
 
+import java.util.List;
 import java.util.Optional;
 import reliqua.core.flock.Needs;
 import reliqua.core.measure.Length;
@@ -32,10 +33,10 @@ final class PalletLayout {
     final Finds.WholePallet pallet;
     final Optional<Finds.Footing> footing;
 
-    /** Pallets along the front, and along a side. */
-    final int columns;
+    /** Pallets along the front between the sides, and along a side. */
+    final List<PalletRow.Bay> columns;
 
-    final int rows;
+    final List<PalletRow.Bay> rows;
     final Length width;
     final Length depth;
     final Length back;
@@ -56,9 +57,10 @@ final class PalletLayout {
         this.depth = spec.depth();
         this.back = spec.length(ShedDimensions.BACK);
         this.front = spec.length(ShedDimensions.FRONT);
-        this.columns = whole(width.minus(pallet.thickness().times(2)));
-        this.rows = whole(depth);
-        Unbuildable.unless(columns >= 2, Sum.of("family.narrow", width));
+        Length thick = pallet.thickness();
+        this.columns = row(thick, width.minus(thick.times(2)));
+        this.rows = row(Length.ZERO, depth);
+        Unbuildable.unless(columns.size() >= 2, Sum.of("family.narrow", width));
         Length upper = upperCourse();
         Unbuildable.unless(
                 upper.abs().atMost(STEP_OF_ROUNDING)
@@ -88,13 +90,13 @@ final class PalletLayout {
         roof.check();
     }
 
-    private int whole(Length side) throws Unbuildable {
-        long pallets = Math.round(side.ratio(pallet.width()));
-        Length off = side.minus(pallet.width().times(pallets)).abs();
-        Unbuildable.unless(
-                pallets >= 1 && off.atMost(STEP_OF_ROUNDING),
-                Sum.of("family.wholePallets", side, pallet.width()));
-        return (int) pallets;
+    private List<PalletRow.Bay> row(Length from, Length length) throws Unbuildable {
+        return PalletRow.of(c.finds().pallets(), from, length)
+                .orElseThrow(
+                        () ->
+                                new Unbuildable(
+                                        Sum.of("family.wholePallets", length, pallet.width())))
+                .bays();
     }
 
     Section wall() {
@@ -182,7 +184,7 @@ final class PalletLayout {
 
     /** The door takes the place of the last pallet of the front. */
     Length doorFrom() {
-        return doorTo().minus(pallet.width());
+        return columns.getLast().from();
     }
 
     Length doorTo() {
@@ -191,8 +193,9 @@ final class PalletLayout {
 
     /** Right after the middle of the first pallet of the front, clear of its middle stringer. */
     Length popFrom() {
-        Length middle = pallet.width().plus(pallet.stringer()).half();
-        return pallet.thickness().plus(middle).plus(BESIDE_STRINGER);
+        PalletRow.Bay first = columns.getFirst();
+        Length middle = first.width().plus(first.pallet().stringer()).half();
+        return first.from().plus(middle).plus(BESIDE_STRINGER);
     }
 
     Length popSill() {
@@ -243,14 +246,30 @@ final class PalletLayout {
                 room, bars, bar, wall(), from, top.ceilTo(c.step()), needs.roostSpacing());
     }
 
-    /** Pallets a house of this size takes, those sawn down sharing where they can. */
-    int palletsTaken() {
-        int floors = Math.toIntExact(Math.ceilDiv(width.nm(), pallet.length().nm())) * rows;
-        int lower = columns * 2 - 1 + rows * 2;
+    /** Refuses a house for which there are too few of some kind. */
+    void checkPallets() throws Unbuildable {
+        for (Finds.WholePallet kind : c.finds().pallets()) {
+            Unbuildable.unless(
+                    taken(kind) <= kind.count(),
+                    Sum.of("family.palletsShort", taken(kind), kind.count()));
+        }
+    }
+
+    /** Pallets of a kind that it takes, those sawn down sharing where they can. */
+    private int taken(Finds.WholePallet kind) {
+        int inFront = count(columns, kind);
+        int inSide = count(rows, kind);
+        int floors = Math.toIntExact(Math.ceilDiv(width.nm(), pallet.length().nm())) * inSide;
+        int door = columns.getLast().pallet().equals(kind) ? 1 : 0;
+        int lower = inFront * 2 - door + inSide * 2;
         if (!hasUpperCourse()) {
             return floors + lower;
         }
         int each = Math.toIntExact(pallet.length().nm() / upperCourse().nm());
-        return floors + lower + Math.ceilDiv(columns * 2 + rows * 2, each);
+        return floors + lower + Math.ceilDiv(inFront * 2 + inSide * 2, each);
+    }
+
+    private static int count(List<PalletRow.Bay> row, Finds.WholePallet kind) {
+        return Math.toIntExact(row.stream().filter(b -> b.pallet().equals(kind)).count());
     }
 }

@@ -12,15 +12,11 @@ import reliqua.core.measure.Length;
 final class PalletSheets implements PalletCladding {
     private final PalletLayout at;
     private final PartsBook book;
-    private final Finds.WholePallet pallet;
-    private final Length thick;
     private final Length st;
 
     PalletSheets(PalletLayout at, PartsBook book) {
         this.at = at;
         this.book = book;
-        this.pallet = at.pallet;
-        this.thick = pallet.thickness();
         this.st = at.wall().thickness();
     }
 
@@ -30,9 +26,7 @@ final class PalletSheets implements PalletCladding {
         Length t = at.skin();
         List<Length> seams = new ArrayList<>();
         seams.add(t.negated());
-        for (int n = 1; n < at.columns; n++) {
-            seams.add(thick.plus(pallet.width().times(n)));
-        }
+        at.columns.stream().skip(1).map(PalletRow.Bay::from).forEach(seams::add);
         seams.add(at.width.plus(t));
         Length rim = at.doorFrom().minus(ShedLayout.DOOR_STOP);
         for (int i = 0; i + 1 < seams.size(); i++) {
@@ -45,9 +39,9 @@ final class PalletSheets implements PalletCladding {
             panel(x0, x1, at.base(), at.backSkinTop(), y);
         }
         roundDoor(rim);
-        for (int n = 0; n < at.rows; n++) {
-            side(pallet.width().times(n), t.negated());
-            side(pallet.width().times(n), at.width);
+        for (PalletRow.Bay bay : at.rows) {
+            side(bay, t.negated());
+            side(bay, at.width);
         }
     }
 
@@ -88,15 +82,16 @@ final class PalletSheets implements PalletCladding {
     }
 
     /** Below, as high as the pallets; above, up to the roof, cut on its slope. */
-    private void side(Length y0, Length x0) {
+    private void side(PalletRow.Bay bay, Length x0) {
         Length t = at.skin();
         Length x1 = x0.plus(t);
-        Length y1 = y0.plus(pallet.width());
+        Length y0 = bay.from();
+        Length y1 = bay.to();
         Length seam = at.tieTop().minus(st.half());
         book.panel(
                 Role.SKIN,
                 t,
-                pallet.width(),
+                bay.width(),
                 seam.minus(at.base()),
                 Solid.box(x0, x1, y0, y1, at.base(), seam));
         Length high = at.roof.rafterTop(y0);
@@ -110,7 +105,7 @@ final class PalletSheets implements PalletCladding {
         book.sloped(
                 Role.SKIN,
                 t,
-                pallet.width(),
+                bay.width(),
                 high.minus(seam).ceilTo(at.c.step()),
                 low.minus(seam).ceilTo(at.c.step()),
                 new Solid(Axis.X, profile, List.of(), x0, x1));

@@ -44,24 +44,22 @@ final class PalletWalls {
 
     private void course(Length z0, Length z1, boolean lower) {
         Length behind = at.depth.minus(thick);
-        for (int n = 0; n < at.columns; n++) {
-            Length x0 = thick.plus(pallet.width().times(n));
-            boolean door = lower && n == at.columns - 1;
+        for (PalletRow.Bay bay : at.columns) {
+            boolean door = lower && bay.equals(at.columns.getLast());
             if (!door) {
-                facing(x0, Length.ZERO, z0, z1, lower && n == 0);
+                boolean first = bay.equals(at.columns.getFirst());
+                facing(bay, Length.ZERO, z0, z1, lower && first);
             }
-            facing(x0, behind, z0, z1, false);
+            facing(bay, behind, z0, z1, false);
         }
-        for (int n = 0; n < at.rows; n++) {
-            Length y0 = pallet.width().times(n);
-            sideways(Length.ZERO, y0, z0, z1);
-            sideways(at.width.minus(thick), y0, z0, z1);
+        for (PalletRow.Bay bay : at.rows) {
+            sideways(Length.ZERO, bay, z0, z1);
+            sideways(at.width.minus(thick), bay, z0, z1);
         }
     }
 
     /** In the front or the back. */
-    private void facing(Length x0, Length y0, Length z0, Length z1, boolean popDoor) {
-        Length x1 = x0.plus(pallet.width());
+    private void facing(PalletRow.Bay bay, Length y0, Length z0, Length z1, boolean popDoor) {
         Length y1 = y0.plus(thick);
         PopHole pop = at.popHole();
         List<List<Corner>> holes =
@@ -69,36 +67,37 @@ final class PalletWalls {
                         ? List.of(Solid.rectangle(pop.from(), pop.to(), pop.sill(), pop.top()))
                         : List.of();
         List<Bounds> ribs =
-                stringers(x0).stream()
-                        .map(x -> new Bounds(x, x.plus(pallet.stringer()), y0, y1, z0, z1))
+                stringers(bay).stream()
+                        .map(x -> new Bounds(x, x.plus(bay.pallet().stringer()), y0, y1, z0, z1))
                         .toList();
-        wall(z1.minus(z0), ribs, new Solid(Axis.Y, Solid.rectangle(x0, x1, z0, z1), holes, y0, y1));
+        List<Corner> outline = Solid.rectangle(bay.from(), bay.to(), z0, z1);
+        wall(bay, z1.minus(z0), ribs, new Solid(Axis.Y, outline, holes, y0, y1));
     }
 
-    private void sideways(Length x0, Length y0, Length z0, Length z1) {
+    private void sideways(Length x0, PalletRow.Bay bay, Length z0, Length z1) {
         Length x1 = x0.plus(thick);
-        Length y1 = y0.plus(pallet.width());
         List<Bounds> ribs =
-                stringers(y0).stream()
-                        .map(y -> new Bounds(x0, x1, y, y.plus(pallet.stringer()), z0, z1))
+                stringers(bay).stream()
+                        .map(y -> new Bounds(x0, x1, y, y.plus(bay.pallet().stringer()), z0, z1))
                         .toList();
-        wall(z1.minus(z0), ribs, Solid.box(x0, x1, y0, y1, z0, z1));
+        wall(bay, z1.minus(z0), ribs, Solid.box(x0, x1, bay.from(), bay.to(), z0, z1));
     }
 
-    private List<Length> stringers(Length from) {
+    private static List<Length> stringers(PalletRow.Bay bay) {
         List<Length> at = new ArrayList<>();
-        Length pitch = pallet.width().minus(pallet.stringer()).dividedBy(pallet.stringers() - 1L);
-        for (int n = 0; n < pallet.stringers(); n++) {
-            at.add(from.plus(pitch.times(n)));
+        Finds.WholePallet kind = bay.pallet();
+        Length pitch = kind.width().minus(kind.stringer()).dividedBy(kind.stringers() - 1L);
+        for (int n = 0; n < kind.stringers(); n++) {
+            at.add(bay.from().plus(pitch.times(n)));
         }
         return at;
     }
 
-    private void wall(Length height, List<Bounds> ribs, Solid solid) {
+    private void wall(PalletRow.Bay bay, Length height, List<Bounds> ribs, Solid solid) {
         boolean whole = height.equals(pallet.length());
         book.whole(
                 Role.WALL_PALLET,
-                new Find.OfPallet(pallet.length(), pallet.width()),
+                new Find.OfPallet(pallet.length(), bay.width()),
                 whole ? Optional.empty() : Optional.of(height),
                 ribs,
                 solid);
@@ -108,14 +107,14 @@ final class PalletWalls {
     private void tie() {
         Length z0 = at.wallTop();
         Length z1 = at.tieTop();
-        List<Length> along = joints(at.width, thick.plus(pallet.width().half()));
+        List<Length> along = joints(at.width, at.columns);
         for (int i = 0; i + 1 < along.size(); i++) {
             Length x0 = along.get(i);
             Length x1 = along.get(i + 1);
             plate(x1.minus(x0), Solid.box(x0, x1, Length.ZERO, sd, z0, z1));
             plate(x1.minus(x0), Solid.box(x0, x1, at.depth.minus(sd), at.depth, z0, z1));
         }
-        List<Length> across = joints(at.depth, pallet.width().half());
+        List<Length> across = joints(at.depth, at.rows);
         for (int i = 0; i + 1 < across.size(); i++) {
             Length y0 = i == 0 ? sd : across.get(i);
             Length y1 = i + 2 == across.size() ? at.depth.minus(sd) : across.get(i + 1);
@@ -126,12 +125,13 @@ final class PalletWalls {
         }
     }
 
-    private List<Length> joints(Length end, Length first) {
+    private List<Length> joints(Length end, List<PalletRow.Bay> row) {
         List<Length> joints = new ArrayList<>();
         joints.add(Length.ZERO);
-        for (Length x = first; x.plus(sd).compareTo(end) < 0; x = x.plus(pallet.width())) {
-            joints.add(x);
-        }
+        row.stream()
+                .map(PalletRow.Bay::middle)
+                .filter(m -> m.plus(sd).compareTo(end) < 0)
+                .forEach(joints::add);
         joints.add(end);
         return joints;
     }
