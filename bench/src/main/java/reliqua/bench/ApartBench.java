@@ -211,6 +211,14 @@ public final class ApartBench {
                     Finds.of(
                             new Finds.Hoops(
                                     Length.mm(2600 + random.nextInt(1200)), Length.mm(22), 12));
+            case PANELS -> {
+                Length wide = Length.mm(any(random, List.of(700, 900, 1200)));
+                FoundPart part =
+                        new FoundPart(
+                                FoundPart.Kind.PANEL,
+                                List.of(Length.mm(1200), wide, Length.mm(30)));
+                yield Finds.of(new Finds.Panels(wide, Length.mm(1200), Length.mm(30), part, 16));
+            }
             case PALLETS -> {
                 Pallet pallet =
                         new Pallet(

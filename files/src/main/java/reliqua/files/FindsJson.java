@@ -28,6 +28,17 @@ final class FindsJson {
                                         .put("arc", JsonWords.mm(h.arc()))
                                         .put("thick", JsonWords.mm(h.thick()))
                                         .put("count", h.count()));
+        finds.panels()
+                .ifPresent(
+                        p -> {
+                            ObjectNode panels =
+                                    node.putObject("panels")
+                                            .put("width", JsonWords.mm(p.width()))
+                                            .put("height", JsonWords.mm(p.height()))
+                                            .put("thick", JsonWords.mm(p.thick()))
+                                            .put("count", p.count());
+                            part(panels.putObject("part"), p.part());
+                        });
         finds.pallet().ifPresent(p -> write(node.putObject("pallet"), p));
         if (finds.pallets().size() > 1) {
             ArrayNode more = node.putArray("morePallets");
@@ -69,21 +80,42 @@ final class FindsJson {
     }
 
     private static void write(ObjectNode node, Finds.Thing thing) {
-        node.put("use", thing.use().name()).put("kind", thing.part().kind().name());
-        List<Length> sizes = thing.part().sizes();
+        node.put("use", thing.use().name());
+        part(node, thing.part());
+        node.put("count", thing.count());
+    }
+
+    private static void part(ObjectNode node, FoundPart part) {
+        node.put("kind", part.kind().name());
+        List<Length> sizes = part.sizes();
         for (int n = 0; n < sizes.size(); n++) {
             node.put(SIZES.get(n), JsonWords.mm(sizes.get(n)));
         }
-        node.put("count", thing.count());
+    }
+
+    private static FoundPart part(JsonReader in) {
+        return new FoundPart(
+                in.choice("kind", FoundPart.Kind.class, FoundPart.Kind.DOOR),
+                SIZES.stream().flatMap(side -> in.maybeMm(side).stream()).toList());
     }
 
     private static Finds.Thing thing(JsonReader in) {
         return new Finds.Thing(
                 in.choice("use", FoundPart.Use.class, FoundPart.Use.DOOR),
-                new FoundPart(
-                        in.choice("kind", FoundPart.Kind.class, FoundPart.Kind.DOOR),
-                        SIZES.stream().flatMap(side -> in.maybeMm(side).stream()).toList()),
+                part(in),
                 in.whole("count", 1));
+    }
+
+    private static Optional<Finds.Panels> panels(JsonReader in) {
+        return in.inner("panels")
+                .map(
+                        p ->
+                                new Finds.Panels(
+                                        p.mm("width"),
+                                        p.mm("height"),
+                                        p.mm("thick"),
+                                        p.inner("part").map(FindsJson::part).orElseThrow(),
+                                        p.whole("count", 0)));
     }
 
     private static Optional<Finds.Hoops> hoops(JsonReader in) {
@@ -105,6 +137,7 @@ final class FindsJson {
                                                         b.mm("width"),
                                                         b.mm("length")),
                                                 b.whole("count", 0)));
-        return new Finds(pallets, footing, hoops(in), in.list("things", FindsJson::thing));
+        return new Finds(
+                pallets, footing, hoops(in), panels(in), in.list("things", FindsJson::thing));
     }
 }

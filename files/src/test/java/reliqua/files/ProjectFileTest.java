@@ -18,6 +18,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import reliqua.core.build.StepNote;
+import reliqua.core.coop.Coop;
 import reliqua.core.coop.family.Brief;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.DesignSpec;
@@ -39,6 +40,7 @@ import reliqua.core.project.SawLog;
 import reliqua.core.project.SayLog;
 import reliqua.core.stock.Block;
 import reliqua.core.stock.FlawMarking;
+import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Lot;
 import reliqua.core.stock.Material;
 import reliqua.core.stock.Pallet;
@@ -172,6 +174,32 @@ class ProjectFileTest {
                                 Length.mm(1900));
         Project settled = project.withChosen(Optional.of(new Project.Chosen(spec, List.of())));
         Path path = folder.resolve("pallets.reliqua");
+        ProjectFile.save(path, settled);
+        assertThat(ProjectFile.load(path)).isEqualTo(settled);
+    }
+
+    @Test
+    void thePanelsOfAPenComeBackToo() throws IOException, InputException {
+        Project project = Examples.find("kennel-yard").orElseThrow().project(_ -> PriceBook.EMPTY);
+        Coop coop = Examples.find("kennel-yard").orElseThrow().coop(project);
+        FoundPart part =
+                new FoundPart(
+                        FoundPart.Kind.PANEL,
+                        List.of(Length.mm(900), Length.mm(1300), Length.mm(30)));
+        Finds finds =
+                Finds.of(
+                        new Finds.Panels(Length.mm(900), Length.mm(1300), Length.mm(30), part, 12));
+        Choices choices = houses.get(demos().getFirst()).candidate().spec().choices().with(finds);
+        DesignSpec spec =
+                project.kind()
+                        .sized(
+                                choices,
+                                new Brief(project.needs(), project.keeper()),
+                                Map.of(),
+                                coop.measures().width(),
+                                coop.measures().depth());
+        Project settled = project.withChosen(Optional.of(new Project.Chosen(spec, List.of())));
+        Path path = folder.resolve("panels.reliqua");
         ProjectFile.save(path, settled);
         assertThat(ProjectFile.load(path)).isEqualTo(settled);
     }

@@ -116,6 +116,7 @@ public enum Role {
                     .minutes(15)
                     .checked(Check.PLUMB)
                     .warned("build.caution.pallet")),
+    PEN_PANEL('P', Stage.WALLS, Duty.of(FRAME, SHOWN, AWKWARD).minutes(10).checked(Check.PLUMB)),
     PEN_RAIL('A', Stage.FLOOR, Duty.of(FRAME, SHOWN).minutes(7).checked(Check.SQUARE)),
     GIRT('C', Stage.WALLS, Duty.of(FRAME, HIDDEN).serving(Latitude.mm(10, 30)).minutes(7)),
     PEN_WALL_RAIL(

@@ -59,7 +59,9 @@ public final class Weights {
     private static double density(FoundPart.Kind kind) {
         return switch (kind) {
             case WINDOW -> 700;
-            case DOOR, CABINET_DOOR, PANEL, FLOORING -> 500;
+            case DOOR, CABINET_DOOR, FLOORING -> 500;
+            // Bars and boards with gaps between, of a gate or a kennel.
+            case PANEL -> 250;
             case WHEEL, AXLE -> 600;
             case TUB, BUCKET, CRATE, DRAWER, COOLER -> 60;
             case HOOP, PIPE -> PIPE;

@@ -36,7 +36,9 @@ public final class Inks {
         return switch (kind) {
             case WINDOW, TUB, BUCKET -> Ink.WATER;
             case WHEEL, AXLE, PIPE, HOOP -> Ink.METAL;
-            case DOOR, CABINET_DOOR, PANEL, CRATE, DRAWER, COOLER, TARP, FLOORING -> Ink.SHEET_SIDE;
+            // One sees through its bars.
+            case PANEL -> Ink.MESH;
+            case DOOR, CABINET_DOOR, CRATE, DRAWER, COOLER, TARP, FLOORING -> Ink.SHEET_SIDE;
         };
     }
 

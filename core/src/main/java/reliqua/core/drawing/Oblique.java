@@ -165,7 +165,9 @@ public final class Oblique {
         if (Dwellers.isBird(part)) {
             return Ink.OPEN;
         }
-        return part instanceof Part.RoofPart ? Ink.METAL : Ink.SHEET_SIDE;
+        Ink fill = Inks.fill(part);
+        // One sees through mesh from any side.
+        return fill == Ink.METAL || fill == Ink.MESH ? fill : Ink.SHEET_SIDE;
     }
 
     private static void side(Part part, Solid solid, Corner a, Corner b, List<Face> faces) {

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import reliqua.core.coop.family.Finds;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Block;
@@ -35,6 +36,12 @@ final class FindOptions {
     private static final Length SHORTEST_HOOP = Length.mm(1800);
     private static final Length USUAL_PIPE = Length.mm(22);
 
+    /** Of those whose thickness was not measured. */
+    private static final Length USUAL_PANEL = Length.mm(30);
+
+    private static final Length LOWEST_PANEL = Length.mm(600);
+    private static final Length TALLEST_PANEL = Length.mm(2200);
+
     private final Heap heap;
     private final PriceBook prices;
 
@@ -51,6 +58,7 @@ final class FindOptions {
                 yield pallets(footing);
             }
             case HOOPS -> hoops().stream().map(Finds::of).toList();
+            case PANELS -> panels().stream().map(Finds::of).toList();
         };
     }
 
@@ -124,6 +132,35 @@ final class FindOptions {
                 .limit(MOST_SIZES)
                 .map(e -> new Finds.Hoops(e.getKey(), thickness.get(e.getKey()), e.getValue()))
                 .toList();
+    }
+
+    /** Each size there is, upright and lying where a keeper can look over it or walk in. */
+    private List<Finds.Panels> panels() {
+        Map<FoundPart, Integer> counts = new LinkedHashMap<>();
+        for (Lot lot : heap.usable()) {
+            if (lot.material() instanceof FoundPart f
+                    && f.kind().uses().contains(FoundPart.Use.WALL_PANEL)
+                    && f.sizes().size() > 1) {
+                counts.merge(f, lot.quantity(), Integer::sum);
+            }
+        }
+        return counts.entrySet().stream()
+                .sorted(Map.Entry.<FoundPart, Integer>comparingByValue().reversed())
+                .limit(MOST_SIZES)
+                .flatMap(e -> stood(e.getKey(), e.getValue()))
+                .toList();
+    }
+
+    private static Stream<Finds.Panels> stood(FoundPart part, int count) {
+        List<Length> sizes = part.sizes().stream().sorted(Comparator.reverseOrder()).toList();
+        Length thick = sizes.size() > 2 ? sizes.get(2) : USUAL_PANEL;
+        Length a = sizes.get(0);
+        Length b = sizes.get(1);
+        return Stream.of(
+                        new Finds.Panels(b, a, thick, part, count),
+                        new Finds.Panels(a, b, thick, part, count))
+                .filter(p -> p.height().atLeast(LOWEST_PANEL) && p.height().atMost(TALLEST_PANEL))
+                .distinct();
     }
 
     /** Where only the length was measured, that of common water pipe. */

@@ -196,8 +196,7 @@ public final class Houses {
         Choices bare = choices(random).with(any(family.claddings(), random));
         Choices choices = bare.with(bare.finds().with(things(family, brief, random)));
         if (family.builtOf().isPresent()) {
-            boolean pallets = family.builtOf().get() == Finds.Kind.PALLETS;
-            Finds built = pallets ? finds(random) : hoops(random);
+            Finds built = built(family.builtOf().get(), random);
             Choices whole = choices.with(built.with(choices.finds().things()));
             return family.sized(
                     whole, brief, Map.of(), mm(random, 1500, 4000), mm(random, 800, 3000));
@@ -224,9 +223,7 @@ public final class Houses {
                 family.musts().isEmpty()
                         ? bare
                         : bare.with(bare.finds().with(musts(family.musts(), random)));
-        return family.builtOf()
-                .map(kind -> bare.with(kind == Finds.Kind.PALLETS ? finds(random) : hoops(random)))
-                .orElse(placed);
+        return family.builtOf().map(kind -> bare.with(built(kind, random))).orElse(placed);
     }
 
     /** Something found for most of the places there are. */
@@ -312,6 +309,22 @@ public final class Houses {
                         Pallet.Stamp.HT,
                         0);
         return alone.and(Finds.WholePallet.of(narrower, 6 + random.nextInt(30)));
+    }
+
+    private static Finds built(Finds.Kind kind, Random random) {
+        return switch (kind) {
+            case PALLETS -> finds(random);
+            case HOOPS -> hoops(random);
+            case PANELS -> panels(random);
+        };
+    }
+
+    private static Finds panels(Random random) {
+        Length wide = mm(random, 600, 1300);
+        Length high = mm(random, 900, 1900);
+        Length thick = Length.mm(20 + random.nextInt(25));
+        FoundPart part = found(FoundPart.Kind.PANEL, high, wide, thick);
+        return Finds.of(new Finds.Panels(wide, high, thick, part, 8 + random.nextInt(12)));
     }
 
     private static Finds hoops(Random random) {

@@ -10,9 +10,13 @@ import org.junit.jupiter.api.Test;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.coop.family.Families;
+import reliqua.core.coop.family.Finds;
 import reliqua.core.measure.Length;
+import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
+import reliqua.core.stock.Material;
+import reliqua.core.stock.Pallet;
 import reliqua.core.stock.PriceBook;
 import reliqua.core.stock.Section;
 import reliqua.core.stock.Stick;
@@ -95,6 +99,47 @@ class OptionsTest {
     }
 
     /** So many of them and their kerfs fit a board, and one millimetre more each would not. */
+    private static Heap with(Heap heap, int quantity, Material material) {
+        return heap.plus(
+                new Lot(heap.freshId(material), quantity, material, Lot.Provenance.UNKNOWN));
+    }
+
+    @Test
+    void panelsStandUprightAndLieWhereTheyAreNeitherTooTallNorTooLow() {
+        FoundPart kennel =
+                new FoundPart(FoundPart.Kind.PANEL, List.of(Length.mm(900), Length.mm(1300)));
+        FoundPart gate =
+                new FoundPart(FoundPart.Kind.PANEL, List.of(Length.mm(3000), Length.mm(1100)));
+        Heap heap = with(with(Heap.EMPTY, 12, kennel), 3, gate);
+        List<Finds> found = new FindOptions(heap, PriceBook.EMPTY).all(Finds.Kind.PANELS);
+        assertThat(found)
+                .extracting(f -> f.panels().orElseThrow().height())
+                .containsExactly(Length.mm(1300), Length.mm(900), Length.mm(1100));
+    }
+
+    /** Two of one length are tried together; one of another length never stands beside them. */
+    @Test
+    void palletsOfOneLengthAreTriedTogether() {
+        Pallet wide = Yards.pallet();
+        Pallet narrow = sized(wide, wide.length(), wide.width().minus(Length.mm(100)));
+        Pallet tall = sized(wide, wide.length().plus(Length.mm(100)), wide.width());
+        Heap heap = with(with(with(Heap.EMPTY, 9, wide), 8, narrow), 7, tall);
+        List<Finds> found = new FindOptions(heap, PriceBook.EMPTY).all(Finds.Kind.PALLETS);
+        assertThat(found).hasSize(4);
+        assertThat(found)
+                .filteredOn(f -> f.pallets().size() == 2)
+                .singleElement()
+                .satisfies(
+                        f ->
+                                assertThat(f.pallets())
+                                        .extracting(Finds.WholePallet::width)
+                                        .containsExactly(wide.width(), narrow.width()));
+    }
+
+    private static Pallet sized(Pallet like, Length length, Length width) {
+        return new Pallet(like.kind(), length, width, like.deck(), like.bearers(), like.stamp(), 0);
+    }
+
     @Test
     void piecesUseUpABoard() {
         Random random = new Random(13);

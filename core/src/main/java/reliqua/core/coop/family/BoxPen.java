@@ -1,17 +1,11 @@
 package reliqua.core.coop.family;
 
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import reliqua.core.coop.Coop;
-import reliqua.core.coop.Part;
-import reliqua.core.flock.Needs;
-import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
-import reliqua.core.measure.Sum;
 import reliqua.core.stock.FoundPart;
 
 /**
@@ -48,35 +42,8 @@ final class BoxPen extends PenFamily {
         BoxPenLayout at = new BoxPenLayout(spec, brief);
         PartsBook book = new PartsBook();
         new BoxPenBuilder(at, book).build();
-        Needs needs = at.needs;
-        boolean roosting = at.bars() > 0;
-        if (roosting) {
-            Unbuildable.unless(
-                    at.headroom().atLeast(needs.headroom()),
-                    Sum.of("family.penLow", at.headroom(), needs.headroom(), at.height));
-            at.roosts().build(book);
-        }
-        if (needs.nests() > 0) {
-            at.nests().build(book);
-        }
-        List<Part> parts = new ArrayList<>(book.parts());
-        parts.sort(Comparator.comparing(p -> p.role().stage()));
-        Coop.Measures measures =
-                PenSizes.measures(
-                        at.width,
-                        at.depth,
-                        Area.of(at.closed, at.depth),
-                        roosting ? at.roosts().length() : Length.ZERO,
-                        roosting ? at.roosts().top() : Length.ZERO,
-                        needs.nests() == 0 ? Length.ZERO : at.nestLip(),
-                        roosting ? at.headroom() : at.roof.backTop(),
-                        new Length(Math.round(Math.hypot(at.doorTo().nm(), at.depth.nm()))),
-                        at.roof.pitch(),
-                        needs,
-                        parts,
-                        book.openings());
-        return new Coop(
-                parts, book.openings(), PenSizes.zones(at.width, at.depth, at.height), measures);
+        at.furnish(book, "family.penLow", at.height);
+        return at.coop(book, at.height);
     }
 
     @Override

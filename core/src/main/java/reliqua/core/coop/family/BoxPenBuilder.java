@@ -7,7 +7,6 @@ import reliqua.core.coop.Corner;
 import reliqua.core.coop.Opening;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
-import reliqua.core.measure.Angle;
 import reliqua.core.measure.Length;
 
 /** Draws up a low box pen from its lines. */
@@ -15,14 +14,13 @@ final class BoxPenBuilder {
     /** Wider than this, mesh between members is pushed in. */
     private static final Length POSTS_APART = Length.mm(600);
 
-    private static final Length MESH = Length.mm(1);
-    private static final Length MESH_LAP = Length.mm(25);
-    private static final Length STRIP = Length.mm(860);
+    private static final Length MESH = PenMesh.THIN;
     private static final Length DOOR_LAP = Length.mm(15);
     private static final Length DOOR_GAP = Length.mm(5);
 
     private final BoxPenLayout at;
     private final PartsBook book;
+    private final PenMesh mesh;
     private final Length t;
     private final Length w;
     private final Length width;
@@ -31,6 +29,7 @@ final class BoxPenBuilder {
     BoxPenBuilder(BoxPenLayout at, PartsBook book) {
         this.at = at;
         this.book = book;
+        this.mesh = new PenMesh(book, at.needs, at.c.step());
         this.t = at.thick();
         this.w = at.wide();
         this.width = at.width;
@@ -38,49 +37,18 @@ final class BoxPenBuilder {
     }
 
     void build() {
-        longFrame(Length.ZERO, at.height, true);
-        longFrame(depth.minus(t), at.backTop(), false);
-        ends();
-        RoofBuilder roof = new RoofBuilder(at.roof, book);
-        roof.rafters();
-        roof.purlins();
-        RoofBuilder overClosed = new RoofBuilder(roofed(), book);
-        overClosed.roofing();
-        roof.vents();
+        PenFrame frames = new PenFrame(book, at.frame, at.roof, at.c.step());
+        frames.along(Length.ZERO, at.height, posts(true));
+        frames.along(depth.minus(t), at.backTop(), posts(false));
+        List<Length> uprights = Spacing.even(t, depth.minus(t), w, POSTS_APART);
+        frames.end(Length.ZERO, uprights);
+        frames.end(width.minus(t), uprights);
+        PenRoof roof = new PenRoof(at.roof, at.closed, book, mesh);
+        roof.build();
         skins();
         sideMesh();
-        overMesh();
+        roof.overMesh();
         door();
-    }
-
-    /** The closed part alone, under the same slope. */
-    private SingleSlope roofed() {
-        SingleSlope all = at.roof;
-        return new SingleSlope(
-                at.closed,
-                all.depth(),
-                all.overhang(),
-                all.frontTop(),
-                all.backTop(),
-                all.seat(),
-                all.cladding(),
-                all.floor(),
-                all.needs(),
-                all.choices());
-    }
-
-    /** A long frame: two rails on edge, posts between, one on each side of seam and door. */
-    private void longFrame(Length y, Length top, boolean front) {
-        for (Length z : List.of(Length.ZERO, top.minus(w))) {
-            book.stick(
-                    Role.PEN_RAIL,
-                    at.frame,
-                    width,
-                    Solid.box(Length.ZERO, width, y, y.plus(t), z, z.plus(w)));
-        }
-        for (Length x : posts(front)) {
-            post(Solid.box(x, x.plus(w), y, y.plus(t), w, top.minus(w)));
-        }
     }
 
     private List<Length> posts(boolean front) {
@@ -92,45 +60,6 @@ final class BoxPenBuilder {
             posts.add(at.doorTo());
         }
         return posts;
-    }
-
-    private void post(Solid solid) {
-        Length length = solid.bounds().height();
-        book.stick(Role.PEN_POST, at.frame, length, solid);
-    }
-
-    /** Rails between the long frames at both ends, below and under the outermost rafters. */
-    private void ends() {
-        Length across = depth.minus(t.times(2));
-        for (Length x : List.of(Length.ZERO, width.minus(t))) {
-            book.stick(
-                    Role.PEN_RAIL,
-                    at.frame,
-                    across,
-                    Solid.box(x, x.plus(t), t, depth.minus(t), Length.ZERO, w));
-            for (Length y : Spacing.even(t, depth.minus(t), w, POSTS_APART)) {
-                upright(x, y);
-            }
-        }
-    }
-
-    /** Cut on the slope under a rafter. */
-    private void upright(Length x, Length y) {
-        Length front = at.roof.rafterBottom(y);
-        Length back = at.roof.rafterBottom(y.plus(w));
-        List<Corner> profile =
-                List.of(
-                        new Corner(y, w),
-                        new Corner(y.plus(w), w),
-                        new Corner(y.plus(w), back),
-                        new Corner(y, front));
-        book.stick(
-                Role.PEN_POST,
-                at.frame,
-                front.minus(w).ceilTo(at.c.step()),
-                Angle.ZERO,
-                at.roof.pitch(),
-                new Solid(Axis.X, profile, List.of(), x, x.plus(t)));
     }
 
     private void skins() {
@@ -177,17 +106,17 @@ final class BoxPenBuilder {
     private void sideMesh() {
         Length y = MESH.negated();
         Length end = at.doorFrom().minus(DOOR_LAP).minus(DOOR_GAP);
-        mesh(
+        mesh.strip(
                 at.height,
                 end.minus(at.closed),
                 Solid.box(at.closed, end, y, Length.ZERO, Length.ZERO, at.height));
         Length back = at.roof.rafterBottom(depth.plus(MESH)).min(at.backTop());
-        mesh(
+        mesh.strip(
                 back,
                 width.minus(at.closed),
                 Solid.box(at.closed, width, depth, depth.plus(MESH), Length.ZERO, back));
         List<Corner> profile = side(Length.ZERO, depth);
-        mesh(
+        mesh.strip(
                 profile.get(3).v(),
                 depth,
                 new Solid(Axis.X, profile, List.of(), width, width.plus(MESH)));
@@ -202,28 +131,6 @@ final class BoxPenBuilder {
                         Length.ZERO));
     }
 
-    /** On the purlins of the open part, in strips across it. */
-    private void overMesh() {
-        Length from = at.closed.plus(new RoofBuilder(roofed(), book).side());
-        Length to = width;
-        Length low = at.c.section(Choices.Group.PURLINS).thickness();
-        int strips = (int) Math.max(1, Math.ceilDiv(to.minus(from).nm(), STRIP.nm()));
-        Length head = at.roof.overhang().negated();
-        Length tail = depth.plus(at.roof.overhang());
-        List<Corner> profile =
-                List.of(
-                        at.roof.onRoof(head, low),
-                        at.roof.onRoof(tail, low),
-                        at.roof.onRoof(tail, low.plus(MESH)),
-                        at.roof.onRoof(head, low.plus(MESH)));
-        Length slope = tail.minus(head).scaled(1 / at.roof.pitch().cos());
-        for (int n = 0; n < strips; n++) {
-            Length x0 = from.plus(to.minus(from).times(n).dividedBy(strips));
-            Length x1 = from.plus(to.minus(from).times(n + 1L).dividedBy(strips));
-            mesh(x1.minus(x0), slope, new Solid(Axis.X, profile, List.of(), x0, x1));
-        }
-    }
-
     /** It shuts against the outside of posts and rails. */
     private void door() {
         Length x0 = at.doorFrom().minus(DOOR_LAP);
@@ -233,7 +140,7 @@ final class BoxPenBuilder {
         Length outer = at.c.section(Choices.Group.TRIM).thickness().negated();
         new BracedLeaf(book, at.c.section(Choices.Group.TRIM), at.c.step())
                 .build(Role.GATE_FRAME, x0, x1, z0, z1, outer);
-        mesh(x1.minus(x0), z1.minus(z0), Solid.box(x0, x1, outer.minus(MESH), outer, z0, z1));
+        mesh.strip(x1.minus(x0), z1.minus(z0), Solid.box(x0, x1, outer.minus(MESH), outer, z0, z1));
         book.opening(
                 Opening.inFront(
                         Opening.Kind.GATE,
@@ -243,15 +150,5 @@ final class BoxPenBuilder {
                         w,
                         at.height.minus(w),
                         Length.ZERO));
-    }
-
-    private void mesh(Length across, Length along, Solid solid) {
-        Length turned = MESH_LAP.times(2);
-        book.mesh(
-                Role.RUN_MESH,
-                at.needs.meshAperture(),
-                across.plus(turned).ceilTo(at.c.step()),
-                along.plus(turned).ceilTo(at.c.step()),
-                solid);
     }
 }

@@ -7,7 +7,7 @@ import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Section;
 
 /** Lines of a low box pen; the closed end is at the left, the door at the right of the front. */
-final class BoxPenLayout {
+final class BoxPenLayout implements SlopedPen {
     /** One in ten: enough to drain with sealed laps, and low in the wind. */
     static final double FALL = 0.1;
 
@@ -60,6 +60,21 @@ final class BoxPenLayout {
         return height.minus(depth.scaled(FALL));
     }
 
+    @Override
+    public Needs needs() {
+        return needs;
+    }
+
+    @Override
+    public SingleSlope roof() {
+        return roof;
+    }
+
+    @Override
+    public Length closed() {
+        return closed;
+    }
+
     Length thick() {
         return frame.thickness();
     }
@@ -72,7 +87,8 @@ final class BoxPenLayout {
         return roof.backTop();
     }
 
-    Length doorTo() {
+    @Override
+    public Length doorTo() {
         return width.minus(wide());
     }
 
@@ -89,7 +105,8 @@ final class BoxPenLayout {
         return c.section(Choices.Group.TRIM).width().plus(c.skin()).plus(UNDER_NESTS);
     }
 
-    Length nestLip() {
+    @Override
+    public Length nestLip() {
         return nestFloor(c).plus(needs.nestLip());
     }
 
@@ -104,11 +121,13 @@ final class BoxPenLayout {
         return (needs.nests() == 0 ? least : overNests.max(least)).ceilTo(c.step());
     }
 
-    int bars() {
+    @Override
+    public int bars() {
         return RoostBuilder.bars(room(), needs);
     }
 
-    RoostBuilder roosts() {
+    @Override
+    public RoostBuilder roosts() {
         Length from = room().y1().minus(needs.roostSpacing().times(bars())).minus(BEFORE_ROOST);
         return new RoostBuilder(
                 room(),
@@ -120,7 +139,8 @@ final class BoxPenLayout {
                 needs.roostSpacing());
     }
 
-    InsideNests nests() {
+    @Override
+    public InsideNests nests() {
         Length clear = bars() == 0 ? Length.ZERO : room().y1().minus(roosts().ledgerFrom());
         return new InsideNests(
                 room(),
@@ -131,10 +151,6 @@ final class BoxPenLayout {
                 c.section(Choices.Group.TRIM),
                 clear,
                 c.finds().thing(FoundPart.Use.NEST));
-    }
-
-    Length headroom() {
-        return roof.rafterBottom(roosts().at(0)).minus(roosts().top());
     }
 
     /** Height of the front under which birds stand on the back bar, and nests have room. */

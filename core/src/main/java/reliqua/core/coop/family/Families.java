@@ -16,6 +16,7 @@ public final class Families {
                     new BoxPen(),
                     new PoleHouse(),
                     new HoopPen(),
+                    new PanelPen(),
                     new WheeledHouse());
 
     private Families() {}

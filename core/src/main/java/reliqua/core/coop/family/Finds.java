@@ -18,16 +18,18 @@ import reliqua.core.stock.Pallet;
  *     as long and as thick and of another width
  * @param footing the blocks it stands on, or the slabs that are laid round it
  * @param hoops the hoops or pipes that are its roof
+ * @param panels the rigid panels that are its walls
  * @param things odd things in the places they serve in, one a place
  */
 public record Finds(
         List<WholePallet> pallets,
         Optional<Footing> footing,
         Optional<Hoops> hoops,
+        Optional<Panels> panels,
         List<Thing> things) {
     /** Nothing is used whole. */
     public static final Finds NONE =
-            new Finds(List.of(), Optional.empty(), Optional.empty(), List.of());
+            new Finds(List.of(), Optional.empty(), Optional.empty(), Optional.empty(), List.of());
 
     /** Keeps the things in the order of their uses. */
     public Finds {
@@ -44,7 +46,7 @@ public record Finds(
     public Finds and(WholePallet other) {
         List<WholePallet> both = new ArrayList<>(pallets);
         both.add(other);
-        return new Finds(both, footing, hoops, things);
+        return new Finds(both, footing, hoops, panels, things);
     }
 
     /** What serves in a place, if anything was found for it. */
@@ -56,23 +58,27 @@ public record Finds(
     public Finds with(Thing thing) {
         List<Thing> changed = new ArrayList<>(without(thing.use()).things);
         changed.add(thing);
-        return new Finds(pallets, footing, hoops, changed);
+        return new Finds(pallets, footing, hoops, panels, changed);
     }
 
     /** The same with slabs to lay round it. */
     public Finds paved(Optional<Footing> slabs) {
-        return new Finds(pallets, slabs, hoops, things);
+        return new Finds(pallets, slabs, hoops, panels, things);
     }
 
     /** The same with nothing in a place. */
     public Finds without(FoundPart.Use use) {
         return new Finds(
-                pallets, footing, hoops, things.stream().filter(t -> t.use() != use).toList());
+                pallets,
+                footing,
+                hoops,
+                panels,
+                things.stream().filter(t -> t.use() != use).toList());
     }
 
     /** The same pallets, blocks and hoops with other things. */
     public Finds with(List<Thing> others) {
-        return new Finds(pallets, footing, hoops, others);
+        return new Finds(pallets, footing, hoops, panels, others);
     }
 
     /**
@@ -97,7 +103,8 @@ public record Finds(
     /** What a kind of coop can be built of. */
     public enum Kind {
         PALLETS,
-        HOOPS
+        HOOPS,
+        PANELS
     }
 
     /**
@@ -116,14 +123,44 @@ public record Finds(
         }
     }
 
+    /**
+     * Rigid panels of one size: of a kennel, a cot, a gate.
+     *
+     * @param width of one as it stands
+     * @param height of one as it stands
+     * @param thick thickness of one
+     * @param part what it is
+     * @param count how many there are
+     */
+    public record Panels(Length width, Length height, Length thick, FoundPart part, int count) {
+        /** Refuses what has no size. */
+        public Panels {
+            if (!width.isPositive() || !height.isPositive() || !thick.isPositive()) {
+                throw new IllegalArgumentException(Words.say("stock.found"));
+            }
+        }
+
+        /** What takes one out of the heap. */
+        public Find find() {
+            return new Find.OfThing(part.kind(), part.sizes());
+        }
+    }
+
+    /** Panels alone. */
+    public static Finds of(Panels panels) {
+        return new Finds(
+                List.of(), Optional.empty(), Optional.empty(), Optional.of(panels), List.of());
+    }
+
     /** Pallets, and the blocks under them. */
     public static Finds of(WholePallet pallet, Optional<Footing> footing) {
-        return new Finds(List.of(pallet), footing, Optional.empty(), List.of());
+        return new Finds(List.of(pallet), footing, Optional.empty(), Optional.empty(), List.of());
     }
 
     /** Hoops alone. */
     public static Finds of(Hoops hoops) {
-        return new Finds(List.of(), Optional.empty(), Optional.of(hoops), List.of());
+        return new Finds(
+                List.of(), Optional.empty(), Optional.of(hoops), Optional.empty(), List.of());
     }
 
     /**
