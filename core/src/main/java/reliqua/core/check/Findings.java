@@ -16,6 +16,7 @@ public final class Findings {
                     new RollRule(),
                     new PinRule(),
                     new RegretRule(),
+                    new HabitRule(),
                     new KeeperRule());
 
     /** The rule that every corner is within the keeper's reach. */

@@ -128,6 +128,12 @@ public record Duty(
         ROTS,
         /** Turns on an axle. */
         ROLLS,
+        /** Birds eat or drink from it, or bathe in it. */
+        KEPT_CLEAN,
+        /** A foothold on a ramp. */
+        TREAD,
+        /** Keeps litter in at a door. */
+        HOLDS_LITTER,
         /** Leads rain away. */
         LEADS_RAIN,
         /** Lets air in above the birds, and is shut down for the winter. */

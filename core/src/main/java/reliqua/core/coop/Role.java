@@ -260,7 +260,7 @@ public enum Role {
     LEAF_LAP('F', Stage.DOORS, Duty.of(BATTEN, HIDDEN).serving(Latitude.mm(10, 40))),
     POP_DOOR('F', Stage.DOORS, Duty.of(DOOR, SHOWN).minutes(20)),
     POP_GUIDE('F', Stage.DOORS, Duty.of(BATTEN, SHOWN)),
-    LITTER_BOARD('F', Stage.DOORS, Duty.of(FRAME, HIDDEN).seenFrom(Side.PLAN)),
+    LITTER_BOARD('F', Stage.DOORS, Duty.of(FRAME, HIDDEN, Trait.HOLDS_LITTER).seenFrom(Side.PLAN)),
     NEST_PANEL(
             'N',
             Stage.NESTS,
@@ -354,7 +354,10 @@ public enum Role {
             Duty.of(FRAME, SHOWN, BOLTED, Trait.ANCHORS)
                     .serving(Latitude.mm(40, 40).orRound(50, 120))
                     .minutes(12)),
-    DUST_BATH('Q', Stage.RUN, Duty.of(BATTEN, Trait.FILLED).serving(Latitude.mm(20, 80))),
+    DUST_BATH(
+            'Q',
+            Stage.RUN,
+            Duty.of(BATTEN, Trait.FILLED, Trait.KEPT_CLEAN).serving(Latitude.mm(20, 80))),
     DRINKER_LEG(
             'Q',
             Stage.RUN,
@@ -364,14 +367,19 @@ public enum Role {
     DRINKER_TOP(
             'Q',
             Stage.RUN,
-            Duty.of(FRAME, Trait.STANDS_LOOSE).seenFrom(Side.PLAN).in(Assembly.DRINKER_STAND)),
-    FEED_BOX('Q', Stage.RUN, Duty.of(FRAME, Trait.STANDS_LOOSE).in(Assembly.FEED_BOX)),
+            Duty.of(FRAME, Trait.STANDS_LOOSE, Trait.KEPT_CLEAN)
+                    .seenFrom(Side.PLAN)
+                    .in(Assembly.DRINKER_STAND)),
+    FEED_BOX(
+            'Q',
+            Stage.RUN,
+            Duty.of(FRAME, Trait.STANDS_LOOSE, Trait.KEPT_CLEAN).in(Assembly.FEED_BOX)),
     FEED_BATTEN(
             'Q',
             Stage.RUN,
             Duty.of(BATTEN, Trait.STANDS_LOOSE).serving(Latitude.mm(10, 20)).in(Assembly.FEED_BOX)),
     FEED_LID('Q', Stage.RUN, Duty.of(FRAME, Trait.LOOSE).seenFrom(Side.PLAN).in(Assembly.FEED_BOX)),
-    WATER_TUB('Q', Stage.RUN, Duty.of(FRAME, Trait.LOOSE).seenFrom(Side.PLAN)),
+    WATER_TUB('Q', Stage.RUN, Duty.of(FRAME, Trait.LOOSE, Trait.KEPT_CLEAN).seenFrom(Side.PLAN)),
     BROODER_WALL(
             'Q',
             Stage.RUN,
@@ -421,7 +429,10 @@ public enum Role {
     RAMP_CLEAT(
             'G',
             Stage.RAMP,
-            Duty.of(BATTEN).serving(Latitude.mm(12, 25)).seenFrom(Side.SIDE).in(Assembly.RAMP)),
+            Duty.of(BATTEN, Trait.TREAD)
+                    .serving(Latitude.mm(12, 25))
+                    .seenFrom(Side.SIDE)
+                    .in(Assembly.RAMP)),
     RUN_POST(
             'Q',
             Stage.RUN,

@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import reliqua.core.check.Finding;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
+import reliqua.core.coop.Zone;
 import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.CoopFamily;
@@ -131,6 +132,8 @@ public final class Remedies {
             case "standing" ->
                     higher(finding, project.keeper().body().height().minus(m.standing()));
             case "pitch" -> steeper(finding);
+            case "ventSnow" -> builtOn(finding.rule(), AddOn.VENT_BOARDS);
+            case "runLow" -> Stream.concat(taller(finding, coop), onLegs(finding, coop));
             case "groundContact" -> treated(finding, coop);
             default -> Stream.empty();
         };
@@ -222,6 +225,23 @@ public final class Remedies {
         Sum what = Sum.of("remedy.length", Sum.of("dimension." + first), lengths.get(first));
         lengths.keySet().retainAll(walls);
         return Stream.of(new Change(finding.rule(), what, changed, lengths, false));
+    }
+
+    private Stream<Change> taller(Finding finding, Coop coop) {
+        return higher(finding, runShort(coop));
+    }
+
+    private Stream<Change> onLegs(Finding finding, Coop coop) {
+        return Optional.ofNullable(spec.lengths().get("legs")).stream()
+                .flatMap(legs -> longer(finding, "legs", legs.plus(runShort(coop))));
+    }
+
+    /** How much is lacking in the run to stand up in it. */
+    private Length runShort(Coop coop) {
+        return coop.zones().stream()
+                .filter(z -> z.kind() == Zone.Kind.RUN)
+                .map(z -> project.keeper().body().height().minus(z.floor().height()))
+                .reduce(Length.ZERO, Length::max);
     }
 
     private Stream<Change> steeper(Finding finding) {

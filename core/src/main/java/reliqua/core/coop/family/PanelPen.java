@@ -23,6 +23,12 @@ final class PanelPen extends PenFamily {
         return "panel";
     }
 
+    /** Too heavy to go to fresh ground every day. */
+    @Override
+    public boolean moved() {
+        return false;
+    }
+
     @Override
     public List<String> keys() {
         return List.of(ShedDimensions.WIDTH, ShedDimensions.DEPTH, PenSizes.CLOSED);

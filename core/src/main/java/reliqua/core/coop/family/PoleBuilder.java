@@ -18,6 +18,9 @@ final class PoleBuilder {
 
     private static final Length MESH_LAP = Length.mm(25);
 
+    /** So much less than the litter does no harm. */
+    private static final Length SHALLOW = Length.mm(20);
+
     private final PoleLayout at;
     private final PartsBook book;
     private final Section girt;
@@ -234,12 +237,27 @@ final class PoleBuilder {
         for (TwoLeaves.Leaf leaf : TwoLeaves.leaves(z0, z1, split)) {
             leaf(x0, x1, leaf.from(), leaf.to());
         }
+        litterBoards(pen);
         Length joint = split.orElse(at.doorTop());
         doorway(pen, at.doorBottom(), joint);
         if (split.isPresent()) {
             doorway(pen, joint, at.doorTop());
             Section trim = at.c.section(Choices.Group.TRIM);
             TwoLeaves.lap(book, trim, pen.doorFrom(), pen.doorTo(), joint);
+        }
+    }
+
+    /** Behind the door, on jamb and post, from the threshold up to the top of the litter. */
+    private void litterBoards(PoleLayout.Pen pen) {
+        Length from = pen.doorFrom().minus(girt.width());
+        Length lacking = at.needs.litterSill().minus(at.doorBottom());
+        for (int n = 0; lacking.compareTo(board.width().times(n).plus(SHALLOW)) > 0; n++) {
+            Length z = at.doorBottom().plus(board.width().times(n));
+            book.stick(
+                    Role.LITTER_BOARD,
+                    board,
+                    pen.doorTo().minus(from),
+                    Solid.box(from, pen.doorTo(), st, st.plus(t), z, z.plus(board.width())));
         }
     }
 

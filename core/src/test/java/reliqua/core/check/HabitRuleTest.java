@@ -1,0 +1,133 @@
+package reliqua.core.check;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import reliqua.core.coop.Coop;
+import reliqua.core.coop.Duty;
+import reliqua.core.coop.Houses;
+import reliqua.core.coop.Part;
+import reliqua.core.coop.addon.CoopBuilder;
+import reliqua.core.coop.family.AddOn;
+import reliqua.core.coop.family.Brief;
+import reliqua.core.coop.family.CoopFamily;
+import reliqua.core.coop.family.DesignSpec;
+import reliqua.core.coop.family.Families;
+import reliqua.core.coop.family.Unbuildable;
+import reliqua.core.flock.Keeper;
+import reliqua.core.flock.Needs;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.Tape;
+import reliqua.core.stock.Heap;
+
+class HabitRuleTest {
+    private static final Keeper KEEPER = Keeper.with(Tape.METRIC);
+    private static final CoopFamily RAISED = Families.find("raised").orElseThrow();
+
+    private static List<String> broken(Coop coop, Needs needs) {
+        return Findings.of(coop, needs, KEEPER, Heap.EMPTY).stream()
+                .filter(f -> f.severity() != Finding.Severity.GOOD)
+                .map(Finding::rule)
+                .toList();
+    }
+
+    private static Coop with(CoopFamily family, AddOn... addOns) throws Unbuildable {
+        return sized(family, Length.mm(2000), Length.mm(1400), addOns);
+    }
+
+    private static Coop sized(CoopFamily family, Length width, Length depth, AddOn... addOns)
+            throws Unbuildable {
+        Brief brief = new Brief(Houses.needs(6), KEEPER, Set.of(addOns));
+        DesignSpec spec = family.sized(Houses.bareChoices(family), brief, Map.of(), width, depth);
+        return CoopBuilder.build(spec, brief);
+    }
+
+    private static Coop without(Coop coop, Duty.Trait trait) {
+        List<Part> left = coop.parts().stream().filter(p -> !p.role().is(trait)).toList();
+        return new Coop(left, coop.openings(), coop.zones(), coop.measures());
+    }
+
+    /** Under the eaves of a house that is low enough. */
+    @Test
+    void aRunOneStoopsInIsRegretted() throws Unbuildable {
+        Brief brief = new Brief(Houses.needs(6), KEEPER, Set.of(AddOn.RUN));
+        DesignSpec spec =
+                RAISED.sized(
+                        Houses.bareChoices(RAISED),
+                        brief,
+                        Map.of(),
+                        Length.mm(2000),
+                        Length.mm(1400));
+        DesignSpec onShortLegs = spec.with("legs", Length.mm(300));
+        DesignSpec onLongLegs = spec.with("legs", Length.mm(900));
+        assertThat(broken(CoopBuilder.build(onShortLegs, brief), Houses.needs(6)))
+                .contains("runLow");
+        assertThat(broken(CoopBuilder.build(onLongLegs, brief), Houses.needs(6)))
+                .doesNotContain("runLow");
+    }
+
+    /** What keeps litter in at every door of every kind that stands where it is. */
+    @ParameterizedTest
+    @MethodSource("reliqua.core.coop.Houses#families")
+    void byDesignNothingFallsOutAndNobodySlips(CoopFamily family) throws Unbuildable {
+        Coop coop = sized(family, Length.mm(2400), Length.mm(2000));
+        assertThat(broken(coop, Houses.needs(6))).doesNotContain("litterSill", "treads");
+    }
+
+    @Test
+    void aDoorWithoutItsBoardLetsTheLitterOut() throws Unbuildable {
+        Coop coop = with(Families.find("walkin").orElseThrow());
+        assertThat(broken(coop, Houses.needs(6))).doesNotContain("litterSill");
+        assertThat(broken(without(coop, Duty.Trait.HOLDS_LITTER), Houses.needs(6)))
+                .contains("litterSill");
+    }
+
+    @Test
+    void aRampWithATreadMissingIsSlippery() throws Unbuildable {
+        Coop coop = with(RAISED);
+        List<Part> treads = coop.that(Duty.Trait.TREAD);
+        assertThat(treads).hasSizeGreaterThan(4);
+        List<Part> left =
+                coop.parts().stream().filter(p -> !p.mark().equals(treads.get(2).mark())).toList();
+        Coop gappy = new Coop(left, coop.openings(), coop.zones(), coop.measures());
+        assertThat(broken(coop, Houses.needs(6))).doesNotContain("treads");
+        assertThat(broken(gappy, Houses.needs(6))).contains("treads");
+    }
+
+    @Test
+    void whatStandsUnderTheRoostsIsFouled() throws Unbuildable {
+        CoopFamily walkIn = Families.find("walkin").orElseThrow();
+        Coop coop = sized(walkIn, Length.mm(2800), Length.mm(2200), AddOn.DRINKER_STAND);
+        assertThat(broken(coop, Houses.needs(6))).doesNotContain("underRoost");
+        Part bar =
+                coop.parts().stream()
+                        .filter(p -> p.role().duty().load() == Duty.Load.ROOST)
+                        .findFirst()
+                        .orElseThrow();
+        Part top = coop.that(Duty.Trait.KEPT_CLEAN).getFirst();
+        var b = bar.solid().bounds();
+        Length z = top.solid().bounds().z0();
+        List<Part> moved =
+                coop.parts().stream()
+                        .map(
+                                p ->
+                                        p.mark().equals(top.mark())
+                                                ? p.at(
+                                                        reliqua.core.coop.Solid.box(
+                                                                b.x0(),
+                                                                b.x0().plus(Length.mm(300)),
+                                                                b.y0(),
+                                                                b.y0().plus(Length.mm(300)),
+                                                                z,
+                                                                z.plus(Length.mm(12))))
+                                                : p)
+                        .toList();
+        Coop fouled = new Coop(moved, coop.openings(), coop.zones(), coop.measures());
+        assertThat(broken(fouled, Houses.needs(6))).contains("underRoost");
+    }
+}
