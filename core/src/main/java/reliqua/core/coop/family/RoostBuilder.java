@@ -82,8 +82,7 @@ record RoostBuilder(
         ledgers(book);
         for (int n = 0; n < bars; n++) {
             bar(book, n);
-            Length y0 = at(n).minus(bar.width().half());
-            posts(book, y0, y0.plus(bar.width()));
+            posts(book, at(n));
         }
     }
 
@@ -130,16 +129,18 @@ record RoostBuilder(
 
     /**
      * A bar that spans too far would sag under birds shoulder to shoulder; posts on the floor halve
-     * the span.
+     * the span. They are off-cuts of what the ledgers are of.
      */
-    private void posts(PartsBook book, Length y0, Length y1) {
+    private void posts(PartsBook book, Length middle) {
         int fields = (int) Math.ceilDiv(room.width().nm(), FARTHEST.nm());
-        Length thick = bar.thickness();
+        Length thick = ledger.thickness();
+        Length y0 = middle.minus(ledger.width().half());
+        Length y1 = y0.plus(ledger.width());
         for (int n = 1; n < fields; n++) {
             Length x = room.x0().plus(room.width().times(n).dividedBy(fields)).minus(thick.half());
             book.stick(
                     Role.ROOST_POST,
-                    bar,
+                    ledger,
                     ledgerTop.minus(room.floor()),
                     Solid.box(x, x.plus(thick), y0, y1, room.floor(), ledgerTop));
         }
