@@ -110,6 +110,22 @@ class RemediesTest {
         assertThat(unmet(derived(settled))).doesNotContain("wind");
     }
 
+    /** By longer legs, or by walls that are higher: both are priced. */
+    @Test
+    void aRunThatIsTooLowToStandInIsRaised() throws Unbuildable {
+        Project bare = Yards.project(4).with(AddOn.RUN, true);
+        Project low = bare.settledOn(derived(bare).candidate());
+        Design stooped = derived(low);
+        assertThat(unmet(stooped)).contains("runLow");
+        List<Remedies.Remedy> raised =
+                Remedies.of(low, stooped, Progress.NONE).stream()
+                        .filter(r -> r.rule().equals("runLow"))
+                        .toList();
+        assertThat(raised).isNotEmpty();
+        Project mended = raised.getFirst().edit().change().apply(low);
+        assertThat(unmet(derived(mended))).doesNotContain("runLow");
+    }
+
     @Test
     void nothingIsOfferedThatDoesNotMend() throws Unbuildable {
         for (Remedies.Remedy remedy : Remedies.of(project, design, Progress.NONE)) {

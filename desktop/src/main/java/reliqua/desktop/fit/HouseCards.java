@@ -11,6 +11,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import reliqua.core.coop.family.DesignSpec;
@@ -57,7 +58,7 @@ final class HouseCards {
     /** No cards yet; a click on one settles on its house. */
     HouseCards(Consumer<Candidate> settle) {
         this.settle = settle;
-        node.setMinHeight(148);
+        node.setMinHeight(162);
     }
 
     Node node() {
@@ -113,12 +114,12 @@ final class HouseCards {
         String why = String.join(", ", card.why().stream().map(w -> w.words(tape)).toList());
         if (!why.isEmpty()) {
             Label reason = Parts.text(why, "note");
-            reason.setWrapText(false);
+            reason.setMinHeight(Region.USE_PREF_SIZE);
             face.getChildren().add(2, reason);
         }
         Button button = Parts.button(id, "", () -> settle.accept(c), "card");
         button.setGraphic(face);
-        face.setPrefSize(150, 132);
+        face.setPrefSize(150, 146);
         button.setAccessibleText(Texts.get(key, kind, size(c, tape)) + ", " + bill + ", " + why);
         if (!why.isEmpty()) {
             button.setTooltip(new Tooltip(why));
