@@ -120,6 +120,7 @@ public final class TicketNotes {
             case LAPPED -> notes.add(Sum.of("piece.lapped", seam.mark()));
             case SCABBED ->
                     notes.add(Sum.of(scab(part) ? "piece.scab" : "piece.scabbed", seam.mark()));
+            case BUTTED -> notes.add(Sum.of("piece.butted", seam.mark()));
             case COURSES -> notes.add(Sum.of(first ? "piece.upper" : "piece.lower", seam.mark()));
             case BESIDE -> notes.add(Sum.of("piece.beside", seam.mark()));
             case LACED_LONG, LACED_WIDE -> notes.add(Sum.of("piece.laced", seam.mark()));

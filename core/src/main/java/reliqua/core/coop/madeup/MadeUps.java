@@ -32,6 +32,7 @@ public final class MadeUps {
         Maker tiled = new TiledPanel(coop, supply);
         makers.put(Seam.Kind.LAPPED, new LappedStick(coop, supply));
         makers.put(Seam.Kind.SCABBED, new ScabbedStick(supply));
+        makers.put(Seam.Kind.BUTTED, new ButtedPlate(coop, supply));
         makers.put(Seam.Kind.COURSES, new CoursedRoof(coop));
         makers.put(Seam.Kind.BESIDE, new PairedColumn(supply));
         makers.put(Seam.Kind.TILED_ACROSS, tiled);

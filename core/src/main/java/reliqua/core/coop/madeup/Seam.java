@@ -18,6 +18,8 @@ public record Seam(String mark, Kind kind, List<Length> at) implements Comparabl
         LAPPED,
         /** A stick of two end to end, a scab on either side; at: length of the first. */
         SCABBED,
+        /** A plate of two end to end over a stud; at: length of the first. */
+        BUTTED,
         /** Roofing of two, the upper over the lower on a purlin; at: length of the upper. */
         COURSES,
         /** Roofing of two narrower sheets, one over the other at the side; at: both widths. */

@@ -173,6 +173,7 @@ class MadeUpsTest {
         switch (made.seam().kind()) {
             case LAPPED -> lapped(made, (Part.StickPart) whole);
             case SCABBED -> scabbed(made, (Part.StickPart) whole);
+            case BUTTED -> butted(made, (Part.StickPart) whole);
             case BESIDE -> beside(made, (Part.RoofPart) whole);
             case COURSES -> courses(made, (Part.RoofPart) whole);
             case TILED_ACROSS, TILED_UP, TILED -> tiled(made, (Part.PanelPart) whole);
@@ -211,6 +212,14 @@ class MadeUpsTest {
                 .allMatch(s -> s.length().equals(depth.times(12)))
                 .allMatch(s -> s.section().equals(whole.section()));
         double volume = parts.stream().limit(2).mapToDouble(p -> p.solid().cubicMetres()).sum();
+        assertThat(volume).isCloseTo(whole.solid().cubicMetres(), within());
+    }
+
+    private static void butted(MadeUp made, Part.StickPart whole) {
+        List<Part.StickPart> parts = made.parts().stream().map(p -> (Part.StickPart) p).toList();
+        assertThat(parts.get(0).length().plus(parts.get(1).length())).isEqualTo(whole.length());
+        assertThat(parts).allMatch(p -> p.length().atLeast(Length.mm(300)));
+        double volume = parts.stream().mapToDouble(p -> p.solid().cubicMetres()).sum();
         assertThat(volume).isCloseTo(whole.solid().cubicMetres(), within());
     }
 
