@@ -82,7 +82,8 @@ record RoostBuilder(
         ledgers(book);
         for (int n = 0; n < bars; n++) {
             bar(book, n);
-            posts(book, at(n));
+            Length y0 = at(n).minus(bar.width().half());
+            posts(book, y0, y0.plus(bar.width()));
         }
     }
 
@@ -129,18 +130,16 @@ record RoostBuilder(
 
     /**
      * A bar that spans too far would sag under birds shoulder to shoulder; posts on the floor halve
-     * the span. They are off-cuts of what the ledgers are of.
+     * the span.
      */
-    private void posts(PartsBook book, Length middle) {
+    private void posts(PartsBook book, Length y0, Length y1) {
         int fields = (int) Math.ceilDiv(room.width().nm(), FARTHEST.nm());
-        Length thick = ledger.thickness();
-        Length y0 = middle.minus(ledger.width().half());
-        Length y1 = y0.plus(ledger.width());
+        Length thick = bar.thickness();
         for (int n = 1; n < fields; n++) {
             Length x = room.x0().plus(room.width().times(n).dividedBy(fields)).minus(thick.half());
             book.stick(
                     Role.ROOST_POST,
-                    ledger,
+                    bar,
                     ledgerTop.minus(room.floor()),
                     Solid.box(x, x.plus(thick), y0, y1, room.floor(), ledgerTop));
         }
