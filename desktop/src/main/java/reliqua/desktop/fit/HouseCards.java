@@ -11,7 +11,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import reliqua.core.coop.family.DesignSpec;
@@ -28,6 +27,9 @@ import reliqua.desktop.shell.Parts;
 
 /** The best houses found, each as a card with its picture, size and bill. */
 final class HouseCards {
+    /** Of reasons; the rest of them is under the pointer. */
+    private static final double TWO_LINES = 40;
+
     private static final double CARD = 172;
     private static final int MOST = 4;
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
@@ -58,7 +60,7 @@ final class HouseCards {
     /** No cards yet; a click on one settles on its house. */
     HouseCards(Consumer<Candidate> settle) {
         this.settle = settle;
-        node.setMinHeight(162);
+        node.setMinHeight(166);
     }
 
     Node node() {
@@ -114,12 +116,13 @@ final class HouseCards {
         String why = String.join(", ", card.why().stream().map(w -> w.words(tape)).toList());
         if (!why.isEmpty()) {
             Label reason = Parts.text(why, "note");
-            reason.setMinHeight(Region.USE_PREF_SIZE);
+            reason.setMinHeight(TWO_LINES);
+            reason.setMaxHeight(TWO_LINES);
             face.getChildren().add(2, reason);
         }
         Button button = Parts.button(id, "", () -> settle.accept(c), "card");
         button.setGraphic(face);
-        face.setPrefSize(150, 146);
+        face.setPrefSize(150, 150);
         button.setAccessibleText(Texts.get(key, kind, size(c, tape)) + ", " + bill + ", " + why);
         if (!why.isEmpty()) {
             button.setTooltip(new Tooltip(why));

@@ -14,7 +14,6 @@ import reliqua.core.coop.Solid;
 import reliqua.core.coop.Stage;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.Unbuildable;
-import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
 import reliqua.core.stock.Section;
@@ -62,18 +61,11 @@ final class Anchors implements Addition {
 
     private record Stake(Section section, Solid solid) {}
 
-    /**
-     * The slimmer of what it holds down and of the studs, where that is stout enough to be driven:
-     * off-cuts of those do; else as a leg.
-     */
+    /** As what it holds down, where that is stout enough to be driven; else as a leg. */
     private static Section section(Standing at, Part held) {
-        Section stud = at.section(Choices.Group.WALLS);
-        Stream<Section> own =
-                held instanceof Part.StickPart stick ? Stream.of(stick.section()) : Stream.empty();
-        return Stream.concat(own, Stream.of(stud))
-                .filter(s -> s.serves(LEAST))
-                .min(Comparator.comparing(s -> Area.of(s.thickness(), s.width())))
-                .orElseGet(() -> at.section(Choices.Group.LEGS));
+        return held instanceof Part.StickPart stick && stick.section().serves(LEAST)
+                ? stick.section()
+                : at.section(Choices.Group.LEGS);
     }
 
     /** Beside the part nearest to a corner that leaves room for it. */
