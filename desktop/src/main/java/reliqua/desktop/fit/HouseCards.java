@@ -27,9 +27,6 @@ import reliqua.desktop.shell.Parts;
 
 /** The best houses found, each as a card with its picture, size and bill. */
 final class HouseCards {
-    /** Of reasons; the rest of them is under the pointer. */
-    private static final double TWO_LINES = 40;
-
     private static final double CARD = 172;
     private static final int MOST = 4;
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
@@ -60,7 +57,7 @@ final class HouseCards {
     /** No cards yet; a click on one settles on its house. */
     HouseCards(Consumer<Candidate> settle) {
         this.settle = settle;
-        node.setMinHeight(166);
+        node.setMinHeight(148);
     }
 
     Node node() {
@@ -116,13 +113,12 @@ final class HouseCards {
         String why = String.join(", ", card.why().stream().map(w -> w.words(tape)).toList());
         if (!why.isEmpty()) {
             Label reason = Parts.text(why, "note");
-            reason.setMinHeight(TWO_LINES);
-            reason.setMaxHeight(TWO_LINES);
+            reason.setWrapText(false);
             face.getChildren().add(2, reason);
         }
         Button button = Parts.button(id, "", () -> settle.accept(c), "card");
         button.setGraphic(face);
-        face.setPrefSize(150, 150);
+        face.setPrefSize(150, 132);
         button.setAccessibleText(Texts.get(key, kind, size(c, tape)) + ", " + bill + ", " + why);
         if (!why.isEmpty()) {
             button.setTooltip(new Tooltip(why));
