@@ -107,15 +107,12 @@ final class FindsJson {
     }
 
     private static Optional<Finds.Panels> panels(JsonReader in) {
-        return in.inner("panels")
-                .map(
-                        p ->
-                                new Finds.Panels(
-                                        p.mm("width"),
-                                        p.mm("height"),
-                                        p.mm("thick"),
-                                        p.inner("part").map(FindsJson::part).orElseThrow(),
-                                        p.whole("count", 0)));
+        return in.inner("panels").flatMap(p -> p.inner("part").map(part -> panels(p, part(part))));
+    }
+
+    private static Finds.Panels panels(JsonReader in, FoundPart part) {
+        return new Finds.Panels(
+                in.mm("width"), in.mm("height"), in.mm("thick"), part, in.whole("count", 0));
     }
 
     private static Optional<Finds.Hoops> hoops(JsonReader in) {

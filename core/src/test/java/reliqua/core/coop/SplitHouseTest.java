@@ -102,6 +102,14 @@ class SplitHouseTest {
         }
     }
 
+    /** No sheet is as long as a wide house: the board over the low roof is seamed on its studs. */
+    @Test
+    void noPanelIsWiderThanASheet() throws Unbuildable {
+        Coop coop = CoopBuilder.build(spec(4200, 2600), BRIEF);
+        Length widest = Houses.bareChoices(SPLIT).widestPanel();
+        assertThat(coop.of(Role.SKIN)).allMatch(p -> ((Part.PanelPart) p).width().atMost(widest));
+    }
+
     @Test
     void theKeeperStandsUpInTheFront() throws Unbuildable {
         Coop coop = CoopBuilder.build(spec(2400, 2600), BRIEF);

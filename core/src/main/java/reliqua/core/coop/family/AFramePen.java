@@ -59,6 +59,7 @@ final class AFramePen extends PenFamily {
                         roosting ? at.barTop() : Length.ZERO,
                         needs.nests() == 0 ? Length.ZERO : at.nestLip(),
                         roosting ? at.headroom() : at.peak.half(),
+                        Length.ZERO,
                         new Length(Math.round(Math.hypot(at.closed.nm(), at.depth.half().nm()))),
                         at.slope(),
                         needs,

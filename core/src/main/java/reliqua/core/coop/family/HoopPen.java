@@ -69,6 +69,7 @@ final class HoopPen extends PenFamily {
                         roosting ? at.barTop() : Length.ZERO,
                         needs.nests() == 0 ? Length.ZERO : at.nestLip(),
                         roosting ? at.headroom() : at.top().half(),
+                        Length.ZERO,
                         corner,
                         new Angle(45),
                         needs,

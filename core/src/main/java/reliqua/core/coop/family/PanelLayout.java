@@ -28,6 +28,7 @@ final class PanelLayout implements SlopedPen {
     private static final Length LEAST_DOOR = Length.mm(400);
     private static final Length UNDER_NESTS = Length.mm(300);
     private static final Length BAR_ABOVE_GROUND = Length.mm(400);
+    private static final Length STOOPED = Length.mm(1500);
     private static final Length BEFORE_ROOST = Length.mm(120);
     private static final Length ROUNDING = Length.mm(1);
 
@@ -188,6 +189,12 @@ final class PanelLayout implements SlopedPen {
     /** Inside of the closed part. */
     Room room() {
         return new Room(thick(), closed, thick(), depth.minus(thick()), Length.ZERO);
+    }
+
+    /** Through a door so high one stoops; through a lower one nobody goes. */
+    @Override
+    public Length standing() {
+        return panel.height().atLeast(STOOPED) ? panel.height() : Length.ZERO;
     }
 
     private Length nestFloor() {

@@ -58,8 +58,13 @@ final class PenSizes {
 
     /** Rooms of a pen. */
     static List<Zone> zones(Length width, Length depth, Length height) {
+        return zones(width, depth, height, false);
+    }
+
+    /** The same; {@code stands} is whether the keeper goes in upright. */
+    static List<Zone> zones(Length width, Length depth, Length height, boolean stands) {
         Bounds all = new Bounds(Length.ZERO, width, Length.ZERO, depth, Length.ZERO, height);
-        return List.of(new Zone(Zone.Kind.HOUSE, all, false));
+        return List.of(new Zone(Zone.Kind.HOUSE, all, stands));
     }
 
     /**
@@ -70,6 +75,7 @@ final class PenSizes {
      * @param roostTop top of the bars above the ground
      * @param nestEntrance lip of the nests above the ground
      * @param headroom over the bars, or over birds on the ground
+     * @param standing clear height where the keeper goes in; zero where one only reaches in
      * @param reach from where the keeper opens it to the farthest corner of the closed part
      */
     static Coop.Measures measures(
@@ -80,6 +86,7 @@ final class PenSizes {
             Length roostTop,
             Length nestEntrance,
             Length headroom,
+            Length standing,
             Length reach,
             Angle pitch,
             Needs needs,
@@ -107,7 +114,7 @@ final class PenSizes {
                 vents,
                 headroom,
                 housed(needs) ? all : Area.ZERO,
-                Length.ZERO,
+                standing,
                 reach,
                 pitch,
                 Angle.ZERO,

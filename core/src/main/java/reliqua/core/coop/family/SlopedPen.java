@@ -32,6 +32,11 @@ interface SlopedPen {
     /** Right edge of the door. */
     Length doorTo();
 
+    /** Clear height where the keeper goes in; zero where one only reaches in. */
+    default Length standing() {
+        return Length.ZERO;
+    }
+
     /** Least from a roost to the rafters. */
     default Length headroom() {
         return roof().rafterBottom(roosts().at(0)).minus(roosts().top());
@@ -71,11 +76,16 @@ interface SlopedPen {
                         roosting ? roosts().top() : Length.ZERO,
                         needs().nests() == 0 ? Length.ZERO : nestLip(),
                         roosting ? headroom() : roof().backTop(),
+                        standing(),
                         new Length(Math.round(Math.hypot(doorTo().nm(), depth.nm()))),
                         roof().pitch(),
                         needs(),
                         parts,
                         book.openings());
-        return new Coop(parts, book.openings(), PenSizes.zones(width, depth, high), measures);
+        return new Coop(
+                parts,
+                book.openings(),
+                PenSizes.zones(width, depth, high, standing().isPositive()),
+                measures);
     }
 }

@@ -335,13 +335,23 @@ final class SplitRoof implements HouseRoof {
         high.cover(front(book));
         low.cover(back(book));
         new RoofBuilder(low, back(book)).cap();
+        upstand(book);
+    }
+
+    /** Against the studs of the band, where rain splashes up; its seams are on them. */
+    private void upstand(PartsBook book) {
         Length skin = high.choices().skin();
-        book.panel(
-                Role.SKIN,
-                skin,
-                high.width(),
-                sill().minus(beamTop()),
-                Solid.box(Length.ZERO, high.width(), step(), step().plus(skin), beamTop(), sill()));
+        Length half = stud.thickness().half();
+        List<Length> middles = bandStuds().stream().map(x -> x.plus(half)).toList();
+        List<Length> seams =
+                Spacing.seams(Length.ZERO, high.width(), middles, high.choices().widestPanel());
+        for (int i = 0; i + 1 < seams.size(); i++) {
+            Length x0 = seams.get(i);
+            Length x1 = seams.get(i + 1);
+            Length y = step();
+            Solid solid = Solid.box(x0, x1, y, y.plus(skin), beamTop(), sill());
+            book.panel(Role.SKIN, skin, x1.minus(x0), sill().minus(beamTop()), solid);
+        }
     }
 
     @Override
