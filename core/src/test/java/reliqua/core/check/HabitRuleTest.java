@@ -19,9 +19,14 @@ import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.coop.family.Families;
 import reliqua.core.coop.family.Unbuildable;
+import reliqua.core.flock.BirdClass;
+import reliqua.core.flock.Climate;
+import reliqua.core.flock.Flock;
 import reliqua.core.flock.Keeper;
 import reliqua.core.flock.Needs;
+import reliqua.core.flock.Site;
 import reliqua.core.measure.Length;
+import reliqua.core.measure.Pressure;
 import reliqua.core.measure.Tape;
 import reliqua.core.stock.Heap;
 
@@ -97,6 +102,24 @@ class HabitRuleTest {
         Coop gappy = new Coop(left, coop.openings(), coop.zones(), coop.measures());
         assertThat(broken(coop, Houses.needs(6))).doesNotContain("treads");
         assertThat(broken(gappy, Houses.needs(6))).contains("treads");
+    }
+
+    @Test
+    void snowIsDrivenInWhereVentsStayOpenAndBoardsKeepItOut() throws Unbuildable {
+        Site snowy = Site.BARE.withClimate(Climate.MILD.withSnow(new Pressure(3)));
+        Needs needs = Needs.of(Flock.of(BirdClass.STANDARD, 6), snowy);
+        assertThat(broken(with(RAISED), needs)).contains("ventSnow");
+        assertThat(broken(with(RAISED), Houses.needs(6))).doesNotContain("ventSnow");
+        assertThat(broken(with(RAISED, AddOn.VENT_BOARDS), needs)).doesNotContain("ventSnow");
+    }
+
+    @Test
+    void aWideBackOnTwoWheelsIsRegretted() throws Unbuildable {
+        CoopFamily wheeled = Families.find("wheeled").orElseThrow();
+        Coop wide = sized(wheeled, Length.mm(2300), Length.mm(1200));
+        Coop slim = sized(wheeled, Length.mm(1500), Length.mm(1700));
+        assertThat(broken(wide, Houses.needs(6))).contains("wideBack");
+        assertThat(broken(slim, Houses.needs(6))).doesNotContain("wideBack");
     }
 
     @Test
