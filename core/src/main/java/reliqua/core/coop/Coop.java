@@ -20,13 +20,29 @@ import reliqua.core.measure.Weight;
  * @param openings every hole in the closed boundary
  * @param zones the rooms birds live in, the house first
  * @param measures what can be measured
+ * @param terrain the ground it stands on
  */
-public record Coop(List<Part> parts, List<Opening> openings, List<Zone> zones, Measures measures) {
+public record Coop(
+        List<Part> parts,
+        List<Opening> openings,
+        List<Zone> zones,
+        Measures measures,
+        Terrain terrain) {
     /** Copies the lists. */
     public Coop {
         parts = List.copyOf(parts);
         openings = List.copyOf(openings);
         zones = List.copyOf(zones);
+    }
+
+    /** On level ground. */
+    public Coop(List<Part> parts, List<Opening> openings, List<Zone> zones, Measures measures) {
+        this(parts, openings, zones, measures, Terrain.LEVEL);
+    }
+
+    /** The same on its ground with other parts. */
+    public Coop withParts(List<Part> others) {
+        return new Coop(others, openings, zones, measures, terrain);
     }
 
     /** The part with this mark. */
@@ -47,7 +63,7 @@ public record Coop(List<Part> parts, List<Opening> openings, List<Zone> zones, M
                                                 : Stream.of(p))
                         .sorted(Comparator.comparing(p -> p.role().stage()))
                         .toList();
-        return new Coop(built, openings, zones, measures);
+        return withParts(built);
     }
 
     /** Parts of which this is true. */

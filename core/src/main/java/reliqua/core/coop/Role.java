@@ -438,6 +438,10 @@ public enum Role {
             Stage.RUN,
             Duty.of(FRAME, SHOWN).serving(Latitude.mm(0, 40)).in(Assembly.RUN_FRAMES)),
     RUN_RAIL('Q', Stage.RUN, Duty.of(FRAME, SHOWN).in(Assembly.RUN_FRAMES)),
+    RUN_FOOT(
+            'Q',
+            Stage.RUN,
+            Duty.of(FRAME, SHOWN).serving(Latitude.mm(0, 40)).minutes(6).checked(Check.LEVEL)),
     GATE_FRAME('Q', Stage.RUN, Duty.of(DOOR, SHOWN).checked(Check.SWING)),
     YARD_POST(
             'Q',

@@ -42,7 +42,7 @@ public record Cutaway(From from, double share) {
                     case SIDE -> cut(coop, Axis.X, all.x0(), all.x1(), !eye.isLeft());
                     case ABOVE -> cut(coop, Axis.Z, all.z0(), all.z1(), true);
                 };
-        return new Coop(left, coop.openings(), coop.zones(), coop.measures());
+        return coop.withParts(left);
     }
 
     /** {@code high} where the far end of the axis is nearer to the eye. */

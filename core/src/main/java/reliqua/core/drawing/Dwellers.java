@@ -63,7 +63,7 @@ public final class Dwellers {
         dwellers.settle(kinds(flock));
         List<Part> all = new ArrayList<>(coop.parts());
         all.addAll(dwellers.birds);
-        return new Coop(all, coop.openings(), coop.zones(), coop.measures());
+        return coop.withParts(all);
     }
 
     private static List<BirdClass> kinds(Flock flock) {

@@ -16,6 +16,7 @@ import reliqua.core.coop.Corner;
 import reliqua.core.coop.Duty;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Solid;
+import reliqua.core.coop.Terrain;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
 
@@ -179,45 +180,31 @@ public final class Elevation {
         return corners.stream().map(c -> new Picture.Point(c.u().toMm(), -c.v().toMm())).toList();
     }
 
-    /** Level, or down a slope as the legs nearest to the eye tell. */
+    /** Level, or down a slope, where it is nearest to the eye. */
     private void ground() {
         double from = sketch.left() - 60;
         double to = sketch.right() + 60;
-        List<Picture.Point> feet = feet();
-        Picture.Point first = feet.isEmpty() ? new Picture.Point(0, 0) : feet.getFirst();
-        Picture.Point last = feet.isEmpty() ? first : feet.getLast();
-        double apart = last.x() - first.x();
-        double fall = apart < 1 ? 0 : (last.y() - first.y()) / apart;
-        sketch.line(
-                from,
-                first.y() + fall * (from - first.x()),
-                to,
-                first.y() + fall * (to - first.x()),
-                Ink.INK,
-                true);
+        sketch.line(from, fall(from), to, fall(to), Ink.INK, true);
     }
 
-    /** Of the row of legs nearest to the eye, from left to right. */
-    private List<Picture.Point> feet() {
-        List<Part> legs =
-                coop.parts().stream()
-                        .filter(p -> p instanceof Part.StickPart)
-                        .filter(p -> p.role().duty().check() == Duty.Check.LEVEL)
-                        .filter(p -> !p.solid().bounds().z0().isPositive())
-                        .toList();
-        Length nearest = legs.stream().map(this::nearness).reduce(Length::max).orElse(Length.ZERO);
-        return legs.stream()
-                .filter(p -> nearness(p).equals(nearest))
-                .map(p -> p.solid().bounds())
-                .map(
-                        b ->
-                                view == View.FRONT
-                                        ? new Picture.Point(
-                                                b.x0().plus(b.x1()).half().toMm(), -b.z0().toMm())
-                                        : new Picture.Point(
-                                                b.y0().plus(b.y1()).half().toMm(), -b.z0().toMm()))
-                .sorted(Comparator.comparing(Picture.Point::x))
-                .toList();
+    /** How far the ground has fallen, along the front or along the right side. */
+    private double fall(double along) {
+        Terrain terrain = coop.terrain();
+        Length end = view == View.FRONT ? terrain.x1() : terrain.y1();
+        Length begin = view == View.FRONT ? terrain.x0() : terrain.y0();
+        double apart = end.minus(begin).toMm();
+        if (apart < 1) {
+            return 0;
+        }
+        double first = below(begin);
+        return first + (below(end) - first) * (along - begin.toMm()) / apart;
+    }
+
+    private double below(Length along) {
+        Terrain terrain = coop.terrain();
+        return view == View.FRONT
+                ? terrain.below(along, terrain.y0()).toMm()
+                : terrain.below(terrain.x1(), along).toMm();
     }
 
     private void dimensions() {

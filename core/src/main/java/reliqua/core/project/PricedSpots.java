@@ -97,7 +97,7 @@ public final class PricedSpots {
         Coop coop = design.candidate().coop();
         List<Part> parts = new ArrayList<>(coop.parts());
         parts.addAll(mending.parts());
-        Coop mended = new Coop(parts, coop.openings(), coop.zones(), coop.measures());
+        Coop mended = coop.withParts(parts);
         WorkPlan plan = quick.plan(mended);
         WorkPlan before = plain.orElseThrow();
         // The quick planner may do better with more to cut; mending never earns anything.

@@ -4,12 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Random;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import reliqua.core.build.Step;
 import reliqua.core.build.Steps;
+import reliqua.core.coop.family.CoopFamily;
+import reliqua.core.coop.family.Families;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.flock.BirdClass;
 import reliqua.core.flock.Flock;
@@ -90,6 +94,78 @@ class SlopeTest {
         }
         if (towards == 180) {
             assertThat(ramp.z0().toMm()).isCloseTo(usual.z0().toMm(), within(1.0));
+        }
+    }
+
+    /** On skids, with runs: whatever stands is level, and reaches down to the ground all round. */
+    @ParameterizedTest
+    @MethodSource("reliqua.core.coop.Houses#familiesWithRun")
+    void aRunStandsLevelAndIsClosedDownToTheGround(CoopFamily family) {
+        Random random = new Random(91);
+        int sloped = 0;
+        while (sloped < 4) {
+            Coop coop = Houses.randomWithRun(family, random);
+            if (coop.terrain().isLevel()) {
+                continue;
+            }
+            sloped++;
+            assertThat(tops(coop, Role.RUN_POST)).as("level").hasSize(1);
+            for (Part foot : coop.of(Role.RUN_FOOT)) {
+                assertThat(-foot.solid().bounds().z0().toMm())
+                        .isCloseTo(ground(coop, foot), within(1.6));
+            }
+            assertClosedTo(coop, Role.RUN_POST);
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"walkin", "gable", "split"})
+    void skidsAreLevelOnPostsThatReachTheGround(String family) {
+        Random random = new Random(92);
+        int sloped = 0;
+        while (sloped < 3) {
+            Coop coop = Houses.random(Families.find(family).orElseThrow(), random);
+            if (coop.terrain().isLevel()) {
+                continue;
+            }
+            sloped++;
+            assertThat(tops(coop, Role.SKID)).hasSize(1);
+            assertThat(coop.of(Role.LEG)).isNotEmpty();
+            for (Part leg : coop.of(Role.LEG)) {
+                assertThat(-leg.solid().bounds().z0().toMm())
+                        .isCloseTo(ground(coop, leg), within(1.6));
+                assertThat(coop.of(Role.SKID))
+                        .as("bolted to a skid")
+                        .anyMatch(s -> Contact.area(s.solid(), leg.solid()) > 1000);
+            }
+            assertClosedTo(coop, Role.SKID);
+        }
+    }
+
+    private static List<Length> tops(Coop coop, Role role) {
+        return coop.of(role).stream().map(p -> p.solid().bounds().z1()).distinct().toList();
+    }
+
+    /** Below the middle of a part's foot. */
+    private static double ground(Coop coop, Part part) {
+        Bounds b = part.solid().bounds();
+        return coop.terrain().below(b.x0().plus(b.x1()).half(), b.y0().plus(b.y1()).half()).toMm();
+    }
+
+    /** Round what stands there some skirt reaches down as far as the ground has fallen. */
+    private static void assertClosedTo(Coop coop, Role role) {
+        Bounds all =
+                coop.of(role).stream()
+                        .map(p -> p.solid().bounds())
+                        .reduce(Bounds::with)
+                        .orElseThrow();
+        for (Length x : List.of(all.x0(), all.x1())) {
+            for (Length y : List.of(all.y0(), all.y1())) {
+                double below = coop.terrain().below(x, y).toMm();
+                assertThat(coop.of(Role.SKIRT))
+                        .as("at %s, %s", x, y)
+                        .anyMatch(s -> -s.solid().bounds().z0().toMm() >= below - 1 || below < 1);
+            }
         }
     }
 

@@ -75,7 +75,7 @@ final class Anchors implements Addition {
         Length y = front ? all.y0() : all.y1();
         return ground.stream()
                 .sorted(Comparator.comparing(p -> away(p.solid().bounds(), x, y, left, front)))
-                .flatMap(p -> beside(p.solid().bounds(), section(at, p), left, front))
+                .flatMap(p -> beside(at, p, left, front))
                 .filter(s -> at.isFree(s.solid()))
                 .filter(
                         s ->
@@ -93,7 +93,11 @@ final class Anchors implements Addition {
     }
 
     /** On its four sides, as near to the corner as may be. */
-    private static Stream<Stake> beside(Bounds b, Section s, boolean left, boolean front) {
+    private static Stream<Stake> beside(Standing at, Part held, boolean left, boolean front) {
+        Bounds b = held.solid().bounds();
+        Section s = section(at, held);
+        Length ground = at.below(b.x0().plus(b.x1()).half(), b.y0().plus(b.y1()).half());
+        Length foot = DRIVEN.plus(ground).negated();
         Length t = s.thickness();
         Length w = s.width();
         Length top = b.z1().min(BESIDE);
@@ -103,10 +107,10 @@ final class Anchors implements Addition {
             Length y0 = front ? b.y0().plus(in) : b.y1().minus(w).minus(in);
             Length x0 = left ? b.x0().plus(in) : b.x1().minus(w).minus(in);
             for (Length x : List.of(b.x1(), b.x0().minus(t))) {
-                places.add(Solid.box(x, x.plus(t), y0, y0.plus(w), DRIVEN.negated(), top));
+                places.add(Solid.box(x, x.plus(t), y0, y0.plus(w), foot, top));
             }
             for (Length y : List.of(b.y1(), b.y0().minus(t))) {
-                places.add(Solid.box(x0, x0.plus(w), y, y.plus(t), DRIVEN.negated(), top));
+                places.add(Solid.box(x0, x0.plus(w), y, y.plus(t), foot, top));
             }
         }
         return places.stream().map(p -> new Stake(s, p));

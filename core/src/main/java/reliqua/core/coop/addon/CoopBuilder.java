@@ -88,6 +88,7 @@ public final class CoopBuilder {
                 parts,
                 standing.book().openings(),
                 standing.zones(),
-                bare.measures().weighing(Weights.of(parts)));
+                bare.measures().weighing(Weights.of(parts)),
+                bare.terrain());
     }
 }

@@ -77,8 +77,10 @@ final class Gutter implements Addition {
         Length wide = tub.size(0, TUB);
         Length deep = tub.size(1, wide);
         Length high = tub.size(2, wide);
+        Length left = end.minus(wide);
+        Length foot = at.coop().terrain().highest(left, end, outside, outside.plus(deep)).negated();
         Solid place =
-                Solid.box(end.minus(wide), end, outside, outside.plus(deep), Length.ZERO, high);
+                Solid.box(end.minus(wide), end, outside, outside.plus(deep), foot, foot.plus(high));
         at.book().whole(Role.RAIN_TUB, tub.find(), List.of(), place);
     }
 }

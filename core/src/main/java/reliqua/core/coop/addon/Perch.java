@@ -28,12 +28,13 @@ final class Perch implements Addition {
                 at.place(run, LONG, wide, high)
                         .orElseThrow(() -> new Unbuildable(Sum.of("addon.noRoom", LONG, wide)));
         Length t = bar.thickness();
+        Length foot = place.z0().minus(IN_THE_GROUND);
+        Length under = place.z0().plus(HIGH);
         for (Length x : List.of(place.x0().plus(OVER), place.x1().minus(OVER).minus(t))) {
-            Solid stake =
-                    Solid.box(x, x.plus(t), place.y0(), place.y1(), IN_THE_GROUND.negated(), HIGH);
+            Solid stake = Solid.box(x, x.plus(t), place.y0(), place.y1(), foot, under);
             at.box(Role.PERCH_STAKE, bar, stake);
         }
-        Solid over = Solid.box(place.x0(), place.x1(), place.y0(), place.y1(), HIGH, high);
+        Solid over = Solid.box(place.x0(), place.x1(), place.y0(), place.y1(), under, place.z1());
         at.box(Role.PERCH, bar, over);
     }
 }

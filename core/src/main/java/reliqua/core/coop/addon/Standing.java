@@ -155,9 +155,9 @@ final class Standing {
     private Optional<Bounds> place(
             Zone zone, Length wide, Length deep, Length high, Predicate<Bounds> wanted) {
         Bounds floor = zone.floor();
-        Length z0 = floor.z0();
         for (Length y = floor.y1().minus(deep); y.atLeast(floor.y0()); y = y.minus(STEP)) {
             for (Length x = floor.x1().minus(wide); x.atLeast(floor.x0()); x = x.minus(STEP)) {
+                Length z0 = standsAt(floor, x.plus(wide.half()), y.plus(deep.half()));
                 Bounds place = new Bounds(x, x.plus(wide), y, y.plus(deep), z0, z0.plus(high));
                 if (wanted.test(place) && isPlace(place)) {
                     return Optional.of(place);
@@ -165,6 +165,16 @@ final class Standing {
             }
         }
         return Optional.empty();
+    }
+
+    /** On a floor, or on the ground as it falls. */
+    private Length standsAt(Bounds floor, Length x, Length y) {
+        return floor.z0().isPositive() ? floor.z0() : floor.z0().minus(below(x, y));
+    }
+
+    /** How much lower the ground is at a point than at the highest corner. */
+    Length below(Length x, Length y) {
+        return coop.terrain().below(x, y).ceilTo(spec.choices().step());
     }
 
     private boolean isPlace(Bounds b) {

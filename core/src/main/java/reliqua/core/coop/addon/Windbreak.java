@@ -31,13 +31,20 @@ final class Windbreak implements Addition {
         Unbuildable.unless(added, Sum.of("addon.noWindbreakRoom"));
     }
 
+    /** What stands under the run on sloping ground reaches up inside its rails. */
+    private static Length overFeet(Standing at) {
+        return at.coop().of(Role.RUN_FOOT).stream()
+                .map(p -> p.solid().bounds().z1())
+                .reduce(Length.ZERO, Length::max);
+    }
+
     private static boolean inside(Standing at, Bounds mesh, Bounds run) {
         Length t = at.choices().skin();
         boolean left = mesh.x1().atMost(run.x0());
         Length x0 = left ? run.x0() : run.x1().minus(t);
         Length y0 = mesh.y0().max(run.y0());
         Length y1 = mesh.y1().min(run.y1());
-        Length z0 = run.z0().plus(UP);
+        Length z0 = overFeet(at).max(run.z0()).plus(UP);
         Solid solid = Solid.box(x0, x0.plus(t), y0, y1, z0, z0.plus(HIGH));
         if (!at.isFree(solid)) {
             return false;

@@ -43,8 +43,14 @@ final class WormBed implements Addition {
                         floor.x1().minus(inset),
                         floor.y0().plus(inset),
                         floor.y1().minus(inset),
-                        Length.ZERO,
-                        board.width()));
+                        foot(at, floor),
+                        foot(at, floor).plus(board.width())));
+    }
+
+    /** Level, let into the ground where that is higher than in the middle. */
+    private static Length foot(Standing at, Bounds floor) {
+        return at.below(floor.x0().plus(floor.x1()).half(), floor.y0().plus(floor.y1()).half())
+                .negated();
     }
 
     private static void frame(Standing at, Bounds floor, Length inset, Section board) {
@@ -53,17 +59,13 @@ final class WormBed implements Addition {
         Length x1 = floor.x1().minus(inset);
         Length y0 = floor.y0().plus(inset);
         Length y1 = floor.y1().minus(inset);
+        Length z0 = foot(at, floor);
+        Length z1 = z0.plus(board.width());
         for (Length y : List.of(y0, y1.minus(t))) {
-            at.box(
-                    Role.WORM_BED,
-                    board,
-                    Solid.box(x0, x1, y, y.plus(t), Length.ZERO, board.width()));
+            at.box(Role.WORM_BED, board, Solid.box(x0, x1, y, y.plus(t), z0, z1));
         }
         for (Length x : List.of(x0, x1.minus(t))) {
-            at.box(
-                    Role.WORM_BED,
-                    board,
-                    Solid.box(x, x.plus(t), y0.plus(t), y1.minus(t), Length.ZERO, board.width()));
+            at.box(Role.WORM_BED, board, Solid.box(x, x.plus(t), y0.plus(t), y1.minus(t), z0, z1));
         }
     }
 }

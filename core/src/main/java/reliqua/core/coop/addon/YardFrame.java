@@ -95,8 +95,9 @@ final class YardFrame {
     }
 
     private void post(Length x, Length wide, Length y, Length deep, Length top) {
-        Solid solid = Solid.box(x, x.plus(wide), y, y.plus(deep), DRIVEN.negated(), top);
-        sticks.add(new Stick(Role.YARD_POST, top.plus(DRIVEN), solid));
+        Length foot = at.below(x.plus(wide.half()), y.plus(deep.half())).plus(DRIVEN).negated();
+        Solid solid = Solid.box(x, x.plus(wide), y, y.plus(deep), foot, top);
+        sticks.add(new Stick(Role.YARD_POST, top.minus(foot), solid));
     }
 
     private void rail(Length x0, Length x1, Length y0, Length y1, Length z) {
@@ -126,8 +127,9 @@ final class YardFrame {
 
     private void side(Length x, Length netAt) {
         Length first = plot.near().minus(sd);
-        Solid corner = Solid.box(x, x.plus(st), first, plot.near(), Length.ZERO, plot.top());
-        sticks.add(new Stick(Role.YARD_POST, plot.top(), corner));
+        Length foot = low(x, x, first, first);
+        Solid corner = Solid.box(x, x.plus(st), first, plot.near(), foot, plot.top());
+        sticks.add(new Stick(Role.YARD_POST, plot.top().minus(foot), corner));
         List<Length> posts = new ArrayList<>(driven());
         posts.forEach(y -> post(x, st, y, sd, plot.top()));
         posts.add(first);
@@ -136,7 +138,7 @@ final class YardFrame {
                 rail(x, x.plus(st), posts.get(n).plus(sd), posts.get(n + 1), z);
             }
         }
-        List<Length> seams = seams();
+        List<Length> seams = seams(low(x, x, plot.far(), plot.near()));
         for (int n = 0; n + 1 < seams.size(); n++) {
             Length z0 = seams.get(n);
             Length z1 = seams.get(n + 1);
@@ -145,11 +147,20 @@ final class YardFrame {
         }
     }
 
+    /** The lowest ground along an edge. */
+    private Length low(Length x0, Length x1, Length y0, Length y1) {
+        return at.coop().terrain().lowest(x0, x1, y0, y1).negated();
+    }
+
     /** From the ground over the middles of the rails between to the top. */
-    private List<Length> seams() {
+    private List<Length> seams(Length ground) {
         List<Length> rails = rails();
         List<Length> seams = new ArrayList<>();
-        seams.add(Length.ZERO);
+        seams.add(ground);
+        if (rails.getFirst().minus(ground).compareTo(STRIP) > 0) {
+            // Down a slope one strip does not reach; a second is laced to it.
+            seams.add(Length.ZERO);
+        }
         rails.subList(0, rails.size() - 1).forEach(z -> seams.add(z.plus(sd.half())));
         seams.add(plot.top());
         return seams;
@@ -174,7 +185,7 @@ final class YardFrame {
             }
         }
         Length end = gateFrom().minus(GATE_LAP).minus(GATE_GAP);
-        List<Length> seams = seams();
+        List<Length> seams = seams(low(plot.x0(), end, y, y));
         for (int n = 0; n + 1 < seams.size(); n++) {
             Length z0 = seams.get(n);
             Length z1 = seams.get(n + 1);
@@ -190,10 +201,11 @@ final class YardFrame {
         Length z1 = plot.top().minus(sd).plus(GATE_LAP);
         Section trim = at.section(Choices.Group.TRIM);
         Length face = plot.far().minus(trim.thickness());
+        Length foot = GATE_FOOT.minus(ground(x0, x1));
         new BracedLeaf(at.book(), trim, at.choices().step())
-                .build(Role.YARD_GATE, x0, x1, GATE_FOOT, z1, face);
-        Solid net = Solid.box(x0, x1, face.minus(THIN), face, GATE_FOOT, z1);
-        net(x1.minus(x0), z1.minus(GATE_FOOT), net);
+                .build(Role.YARD_GATE, x0, x1, foot, z1, face);
+        Solid net = Solid.box(x0, x1, face.minus(THIN), face, foot, z1);
+        net(x1.minus(x0), z1.minus(foot), net);
         at.book()
                 .opening(
                         Opening.inFront(
@@ -201,9 +213,15 @@ final class YardFrame {
                                 gateFrom(),
                                 gateFrom().plus(GATE),
                                 plot.far(),
-                                GATE_FOOT,
+                                foot,
                                 plot.top().minus(sd),
-                                Length.ZERO));
+                                foot.minus(GATE_FOOT)));
+    }
+
+    /** How much lower it is under the gate, where it is highest there. */
+    private Length ground(Length x0, Length x1) {
+        Length y = plot.far();
+        return at.coop().terrain().highest(x0, x1, y, y).floorTo(at.choices().step());
     }
 
     /** Rails across from post to post, and strips of netting laced to each other over them. */

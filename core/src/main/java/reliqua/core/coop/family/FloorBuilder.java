@@ -13,7 +13,6 @@ import reliqua.core.measure.Sum;
  */
 final class FloorBuilder {
     private static final Length LEGS_APART = Length.mm(1850);
-    private static final Length SKIDS_APART = Length.mm(1200);
 
     /** A slat of 19 mm carries a bird over so much without a spring in it. */
     private static final Length SLATS_SPAN = Length.mm(420);
@@ -65,7 +64,9 @@ final class FloorBuilder {
         Length depth = at.d.depth();
         switch (at.kind.base()) {
             case LEGS -> legs();
-            case SKIDS -> skids();
+            case SKIDS ->
+                    new SkidBase(at.leg(), width, depth, bottom, at.terrain, at.c.step())
+                            .build(book);
             case WHEELS -> new RollingBase(at, book).build();
         }
         for (Length y : List.of(Length.ZERO, depth.minus(jt))) {
@@ -146,19 +147,6 @@ final class FloorBuilder {
                         at.joistTop().minus(foot),
                         Solid.box(x, x.plus(across), y, y.plus(deep), foot, at.joistTop()));
             }
-        }
-    }
-
-    /** Across the joists, so that each rests on all of them; no joist spans far between two. */
-    private void skids() {
-        Length across = at.leg().thickness();
-        Length width = at.d.width();
-        for (Length y : Spacing.even(Length.ZERO, at.d.depth(), across, SKIDS_APART)) {
-            book.stick(
-                    Role.SKID,
-                    at.leg(),
-                    width,
-                    Solid.box(Length.ZERO, width, y, y.plus(across), Length.ZERO, at.d.clear()));
         }
     }
 

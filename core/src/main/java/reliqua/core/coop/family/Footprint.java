@@ -1,6 +1,7 @@
 package reliqua.core.coop.family;
 
 import java.util.Optional;
+import reliqua.core.coop.Terrain;
 import reliqua.core.flock.Needs;
 import reliqua.core.measure.Length;
 
@@ -15,7 +16,7 @@ import reliqua.core.measure.Length;
  * @param runOut how far a run reaches out before the front, if there is one
  * @param runFrame thickness of the frames of a run
  * @param slabs for paving round it, if there are any
- * @param follows whether it stands on feet that follow the ground down a slope
+ * @param terrain the ground it stands on
  * @param needs of the birds
  */
 record Footprint(
@@ -27,10 +28,5 @@ record Footprint(
         Optional<Length> runOut,
         Length runFrame,
         Optional<Finds.Footing> slabs,
-        boolean follows,
-        Needs needs) {
-    /** How much lower the ground is at a point than at the highest corner, where it follows it. */
-    Length below(Length x, Length y) {
-        return follows ? needs.ground().below(x, y, width, depth) : Length.ZERO;
-    }
-}
+        Terrain terrain,
+        Needs needs) {}

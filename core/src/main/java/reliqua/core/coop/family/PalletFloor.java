@@ -17,7 +17,6 @@ import reliqua.core.stock.Section;
  * skids, with a deck inside the walls.
  */
 final class PalletFloor {
-    private static final Length SKIDS_APART = Length.mm(1200);
     private static final Length LEAST_STUB = Length.mm(1);
 
     private final PalletLayout at;
@@ -34,7 +33,8 @@ final class PalletFloor {
         if (at.footing.isPresent()) {
             blocks(at.footing.get());
         } else {
-            skids();
+            Section skid = at.c.section(Choices.Group.LEGS);
+            new SkidBase(skid, at.width, at.depth, at.base(), at.terrain, at.c.step()).build(book);
         }
         List<Length> columns = columns();
         for (PalletRow.Bay row : at.rows) {
@@ -115,7 +115,7 @@ final class PalletFloor {
     private int column(Block block, Length x0, Length y0) {
         Length x1 = x0.plus(block.width());
         Length y1 = y0.plus(block.length());
-        Length below = at.needs.ground().below(x0, y0, at.width, at.depth);
+        Length below = at.terrain.below(x0, y0);
         int blocks = (int) (1 + below.nm() / block.height().nm());
         for (int n = 0; n < blocks; n++) {
             Length top = at.base().minus(block.height().times(n));
@@ -141,23 +141,6 @@ final class PalletFloor {
     /** Under the joint of two pallets, and never out beyond the walls. */
     private static Length within(Length middle, Length size, Length most) {
         return middle.minus(size.half()).max(Length.ZERO).min(most.minus(size));
-    }
-
-    private void skids() {
-        Section skid = at.c.section(Choices.Group.LEGS);
-        for (Length y : Spacing.even(Length.ZERO, at.depth, skid.thickness(), SKIDS_APART)) {
-            book.stick(
-                    Role.SKID,
-                    skid,
-                    at.width,
-                    Solid.box(
-                            Length.ZERO,
-                            at.width,
-                            y,
-                            y.plus(skid.thickness()),
-                            Length.ZERO,
-                            at.base()));
-        }
     }
 
     /** Across the upper boards of the pallets, which carry every joint. */

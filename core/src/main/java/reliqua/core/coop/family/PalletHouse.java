@@ -92,12 +92,16 @@ final class PalletHouse implements CoopFamily {
         List<Part> parts =
                 book.parts().stream().sorted(Comparator.comparing(p -> p.role().stage())).toList();
         return new Coop(
-                parts, book.openings(), List.of(zone(at)), measures(at, parts, book.openings()));
+                parts,
+                book.openings(),
+                List.of(zone(at)),
+                measures(at, parts, book.openings()),
+                at.terrain);
     }
 
     private static void ramp(PalletLayout at, PartsBook book) {
         PopHole hole = at.popHole();
-        Length below = footprint(at).below(hole.middle(), RampBuilder.run(hole).negated());
+        Length below = at.terrain.below(hole.middle(), RampBuilder.run(hole).negated());
         new RampBuilder(hole, below, book).build();
     }
 
@@ -111,7 +115,7 @@ final class PalletHouse implements CoopFamily {
                 Optional.empty(),
                 Length.ZERO,
                 Optional.empty(),
-                at.c.finds().footing().isPresent(),
+                at.terrain,
                 at.needs);
     }
 

@@ -2,6 +2,7 @@ package reliqua.core.coop.family;
 
 import java.util.List;
 import java.util.Optional;
+import reliqua.core.coop.Terrain;
 import reliqua.core.flock.Needs;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
@@ -42,6 +43,7 @@ final class PalletLayout {
     final Length back;
     final Length front;
     final SingleSlope roof;
+    final Terrain terrain;
 
     /** Whether the roosts are on a frame that is swung up. */
     final boolean swings;
@@ -55,6 +57,7 @@ final class PalletLayout {
         this.swings = spec.addOns().contains(AddOn.SWING_UP_ROOSTS);
         this.width = spec.width();
         this.depth = spec.depth();
+        this.terrain = new Terrain(needs.ground(), Length.ZERO, width, Length.ZERO, depth);
         this.back = spec.length(ShedDimensions.BACK);
         this.front = spec.length(ShedDimensions.FRONT);
         Length thick = pallet.thickness();

@@ -80,7 +80,12 @@ final class PoleHouse implements CoopFamily {
         inside(at, book);
         List<Part> parts =
                 book.parts().stream().sorted(Comparator.comparing(p -> p.role().stage())).toList();
-        return new Coop(parts, book.openings(), zones(at), measures(at, parts, book.openings()));
+        return new Coop(
+                parts,
+                book.openings(),
+                zones(at),
+                measures(at, parts, book.openings()),
+                at.terrain());
     }
 
     private static List<Zone> zones(PoleLayout at) {

@@ -3,6 +3,7 @@ package reliqua.core.coop.family;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import reliqua.core.coop.Terrain;
 import reliqua.core.flock.Needs;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
@@ -141,9 +142,13 @@ final class PoleLayout {
         return roof.frontTop().dividedBy(4).max(LEAST_BURIED).ceilTo(c.step());
     }
 
+    Terrain terrain() {
+        return new Terrain(needs.ground(), Length.ZERO, width, Length.ZERO, depth);
+    }
+
     /** How much lower the ground is at a point than at the highest corner. */
     Length below(Length x, Length y) {
-        return needs.ground().below(x, y, width, depth).ceilTo(c.step());
+        return terrain().below(x, y).ceilTo(c.step());
     }
 
     /**

@@ -80,6 +80,9 @@ final class RunBuilder {
         side(width, width.plus(st));
         front();
         over();
+        if (!at.terrain.isLevel()) {
+            new RunFeet(at, book, section, new RunFeet.Plan(width, near, far, POSTS_APART)).build();
+        }
     }
 
     /** Edges of the rails from the ground up, so that no strip of mesh is wider than a roll. */

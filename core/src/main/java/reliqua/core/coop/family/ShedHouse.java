@@ -94,7 +94,12 @@ final class ShedHouse {
         checkHeadroom(at);
         List<Part> parts =
                 book.parts().stream().sorted(Comparator.comparing(p -> p.role().stage())).toList();
-        return new Coop(parts, book.openings(), zones(at), measures(at, parts, book.openings()));
+        return new Coop(
+                parts,
+                book.openings(),
+                zones(at),
+                measures(at, parts, book.openings()),
+                at.terrain);
     }
 
     private static void roosts(ShedLayout at, PartsBook book) throws Unbuildable {
@@ -175,7 +180,7 @@ final class ShedHouse {
                         at.runOut(),
                         at.c.section(Choices.Group.RUN).thickness(),
                         at.c.finds().footing(),
-                        at.kind.base() == ShedKind.Base.LEGS && at.runOut().isEmpty(),
+                        at.terrain,
                         at.needs);
         new UndersideBuilder(footprint, book).build();
     }

@@ -1,6 +1,7 @@
 package reliqua.core.coop.family;
 
 import java.util.Optional;
+import reliqua.core.coop.Terrain;
 import reliqua.core.flock.Needs;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
@@ -54,6 +55,9 @@ final class ShedLayout {
     final ShedKind kind;
     final HouseRoof roof;
 
+    /** What rolls lies on the ground as it is. */
+    final Terrain terrain;
+
     /** The found door or hatch that closes the keeper's opening. */
     final Optional<FoundLeaf> leaf;
 
@@ -95,6 +99,7 @@ final class ShedLayout {
         this.needs = brief.needs();
         this.kind = kind;
         this.leaf = kind.leaf(c);
+        this.terrain = terrain();
         this.roof = roof();
         roof.check();
         checkNests();
@@ -102,6 +107,14 @@ final class ShedLayout {
         Unbuildable.unless(
                 popTop().plus(wall().thickness()).atMost(lintel()),
                 Sum.of("family.popDoorHigh", d.front(), popTop().minus(deckTop())));
+    }
+
+    private Terrain terrain() {
+        if (kind.base() == ShedKind.Base.WHEELS) {
+            return Terrain.LEVEL;
+        }
+        Length front = runOut.map(out -> out.plus(skin()).negated()).orElse(Length.ZERO);
+        return new Terrain(needs.ground(), Length.ZERO, d.width(), front, d.depth());
     }
 
     private HouseRoof roof() {
@@ -519,17 +532,14 @@ final class ShedLayout {
 
     /** How far out before the frame the ramp's foot is. */
     Length rampRun() {
-        return balcony ? BalconyBuilder.run(popHole()) : RampBuilder.run(popHole());
+        PopHole hole = popHole();
+        Length flat = balcony ? BalconyBuilder.run(hole) : RampBuilder.run(hole);
+        return flat.plus(below(hole.middle(), flat.negated()).scaled(1 / RampBuilder.RAMP.tan()));
     }
 
-    /**
-     * How much lower the ground is at a point than at the highest corner: only legs follow it.
-     * Under a run, on skids or on wheels it has to be level.
-     */
+    /** How much lower the ground is at a point than at the highest corner. */
     Length below(Length x, Length y) {
-        return kind.base() == ShedKind.Base.LEGS && runOut().isEmpty()
-                ? needs.ground().below(x, y, d.width(), d.depth()).ceilTo(c.step())
-                : Length.ZERO;
+        return terrain.below(x, y).ceilTo(c.step());
     }
 
     /** The pop door's opening. */

@@ -1,9 +1,11 @@
 package reliqua.core.coop.family;
 
+import java.util.List;
 import java.util.Optional;
+import reliqua.core.coop.Axis;
+import reliqua.core.coop.Corner;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
-import reliqua.core.flock.Ground;
 import reliqua.core.flock.Practice;
 import reliqua.core.flock.Proof;
 import reliqua.core.measure.Length;
@@ -51,19 +53,19 @@ final class UndersideBuilder {
         Length out = at.needs().apronFlat();
         Length all0 = out.negated();
         Length all1 = width.plus(out);
-        apron(all1.minus(all0), ground(all0, all1, depth, depth.plus(out), behind));
+        apron(all1.minus(all0), along(all0, all1, depth, behind, depth.plus(out)));
         if (at.runOut().isPresent()) {
             roundRun(out);
         } else {
-            apron(all1.minus(all0), ground(all0, all1, out.negated(), zero, before));
+            apron(all1.minus(all0), along(all0, all1, zero, before, out.negated()));
         }
-        apron(depth, ground(all0, zero, zero, depth, left));
-        apron(depth, ground(width, all1, zero, depth, right));
+        apron(depth, beside(zero, left, all0, zero, depth));
+        apron(depth, beside(width, right, all1, zero, depth));
     }
 
     /** Slabs do not lie tight in the corner between a house and its run, nor down a slope. */
     private boolean paved() {
-        boolean level = at.needs().ground().equals(Ground.LEVEL);
+        boolean level = at.terrain().isLevel();
         if (at.needs().apron() != Practice.Apron.PAVED || at.runOut().isPresent() || !level) {
             return false;
         }
@@ -79,11 +81,17 @@ final class UndersideBuilder {
         Length left = at.runFrame().negated();
         Length right = at.width().minus(left);
         Length front = runFront();
+        Length before = lowest(left, right, front, front);
         apron(
                 right.minus(left).plus(out.times(2)),
-                ground(left.minus(out), right.plus(out), front.minus(out), front, Length.ZERO));
-        apron(front.negated(), ground(left.minus(out), left, front, Length.ZERO, Length.ZERO));
-        apron(front.negated(), ground(right, right.plus(out), front, Length.ZERO, Length.ZERO));
+                along(left.minus(out), right.plus(out), front, before, front.minus(out)));
+        Length zero = Length.ZERO;
+        apron(front.negated(), beside(left, lowestBeside(left), left.minus(out), front, zero));
+        apron(front.negated(), beside(right, lowestBeside(right), right.plus(out), front, zero));
+    }
+
+    private Length lowestBeside(Length x) {
+        return lowest(x, x, runFront(), Length.ZERO);
     }
 
     private Length runFront() {
@@ -96,12 +104,12 @@ final class UndersideBuilder {
         Length left = at.runFrame().negated();
         Length right = at.width().minus(left);
         Length front = runFront();
-        Length down = at.needs().apronBuried().negated();
         Length zero = Length.ZERO;
-        Length wide = right.minus(left);
-        buried(wide, Solid.box(left, right, front.minus(thin), front, down, zero));
-        buried(front.negated(), Solid.box(left.minus(thin), left, front, zero, down, zero));
-        buried(front.negated(), Solid.box(right, right.plus(thin), front, zero, down, zero));
+        Length along = front.negated();
+        Length before = lowest(left, right, front, front);
+        sunk(right.minus(left), left, right, front.minus(thin), front, before);
+        sunk(along, left.minus(thin), left, front, zero, lowestBeside(left));
+        sunk(along, right, right.plus(thin), front, zero, lowestBeside(right));
     }
 
     /** Straight down below the skirt, where flat mesh would be in the way. */
@@ -132,13 +140,43 @@ final class UndersideBuilder {
         return at.needs().proof().elsewhere().value();
     }
 
-    private static Solid ground(Length x0, Length x1, Length y0, Length y1, Length on) {
-        return Solid.box(x0, x1, y0, y1, on.minus(MESH_THICKNESS), on);
+    /** On the ground before or behind: from the skirt's foot, and down the slope outward. */
+    private Solid along(Length x0, Length x1, Length edge, Length foot, Length out) {
+        Length end = lowest(x0, x1, out, out);
+        return new Solid(Axis.X, sheet(edge, foot, out, end), List.of(), x0, x1);
+    }
+
+    /** The same to the left or the right. */
+    private Solid beside(Length edge, Length foot, Length out, Length y0, Length y1) {
+        Length end = lowest(out, out, y0, y1);
+        return new Solid(Axis.Y, sheet(edge, foot, out, end), List.of(), y0, y1);
+    }
+
+    /** Level under the skirt itself. */
+    private static List<Corner> sheet(Length edge, Length foot, Length out, Length end) {
+        boolean outward = edge.compareTo(out) < 0;
+        Length thin = MESH_THICKNESS;
+        Length bend = outward ? edge.plus(thin) : edge.minus(thin);
+        List<Corner> corners =
+                foot.equals(end)
+                        ? List.of(
+                                new Corner(edge, foot.minus(thin)),
+                                new Corner(out, foot.minus(thin)),
+                                new Corner(out, foot),
+                                new Corner(edge, foot))
+                        : List.of(
+                                new Corner(edge, foot.minus(thin)),
+                                new Corner(bend, foot.minus(thin)),
+                                new Corner(out, end.minus(thin)),
+                                new Corner(out, end),
+                                new Corner(bend, foot),
+                                new Corner(edge, foot));
+        return outward ? corners : corners.reversed();
     }
 
     /** The lowest ground along an edge. */
     private Length lowest(Length x0, Length x1, Length y0, Length y1) {
-        return at.below(x0, y0).max(at.below(x1, y1)).negated();
+        return at.terrain().lowest(x0, x1, y0, y1).negated();
     }
 
     private void skirt(Length length, Solid solid) {
