@@ -155,6 +155,13 @@ final class Audit {
                                 those(p -> p.reach() != Predator.Reach.CARRIES_DISEASE),
                                 Grade.BY_HABIT,
                                 "audit.pop.mend");
+                case FLOOR_HATCH ->
+                        add(
+                                Sum.of("audit.floorHatch"),
+                                coop.that(Trait.LID).stream().map(Part::mark).toList(),
+                                those(p -> p.reach() != Predator.Reach.CARRIES_DISEASE),
+                                Grade.BY_HABIT,
+                                "audit.floorHatch.mend");
                 case CLEAN_OUT_DOOR, GATE, HAND_HATCH -> leaf(all, kind);
                 case NEST_ENTRANCE -> lids();
                 case WINDOW ->

@@ -62,6 +62,8 @@ public record Opening(Kind kind, Length width, Length height, Length bottom, Bou
         WALL_VENT,
         /** Lets air in from below on hot nights; no vent to rely on, as it is low. */
         FLOOR_VENT,
+        /** Birds go down through it; its lid has hinges of its own. */
+        FLOOR_HATCH,
         WINDOW
     }
 
@@ -73,7 +75,8 @@ public record Opening(Kind kind, Length width, Length height, Length bottom, Bou
     public boolean isHinged() {
         return switch (kind) {
             case CLEAN_OUT_DOOR, GATE, YARD_GATE, HAND_HATCH -> true;
-            case POP_DOOR, NEST_ENTRANCE, EAVE_VENT, WALL_VENT, FLOOR_VENT, WINDOW -> false;
+            case POP_DOOR, NEST_ENTRANCE, EAVE_VENT, WALL_VENT, FLOOR_VENT, FLOOR_HATCH, WINDOW ->
+                    false;
         };
     }
 

@@ -64,6 +64,11 @@ public enum Role {
                     .minutes(20)
                     .warned("build.caution.prop")
                     .seenFrom(Side.SIDE)),
+    AXLE_POST('W', Stage.FLOOR, Duty.of(FRAME, SHOWN, BOLTED).minutes(12).checked(Check.PLUMB)),
+    AXLE_BRACE(
+            'W',
+            Stage.FLOOR,
+            Duty.of(FRAME, SHOWN, SLANTS_ACROSS_WIDTH).minutes(8).seenFrom(Side.SIDE)),
     PROP('A', Stage.FLOOR, Duty.of(FRAME, SHOWN, BOLTED).minutes(12).checked(Check.LEVEL)),
     SKID('A', Stage.FLOOR, Duty.of(Straightness.JOIST, SHOWN).minutes(12).checked(Check.LEVEL)),
     RIM(
@@ -378,6 +383,7 @@ public enum Role {
             'Q',
             Stage.RUN,
             Duty.of(BATTEN, Trait.STANDS_LOOSE).serving(Latitude.mm(10, 20)).in(Assembly.FEED_BOX)),
+    FLOOR_HATCH_LID('B', Stage.DOORS, Duty.of(DOOR, HIDDEN, Trait.LID).seenFrom(Side.PLAN)),
     FEED_LID('Q', Stage.RUN, Duty.of(FRAME, Trait.LOOSE).seenFrom(Side.PLAN).in(Assembly.FEED_BOX)),
     WATER_TUB('Q', Stage.RUN, Duty.of(FRAME, Trait.LOOSE, Trait.KEPT_CLEAN).seenFrom(Side.PLAN)),
     BROODER_WALL(
@@ -443,6 +449,14 @@ public enum Role {
             Stage.RUN,
             Duty.of(FRAME, SHOWN).serving(Latitude.mm(0, 40)).minutes(6).checked(Check.LEVEL)),
     GATE_FRAME('Q', Stage.RUN, Duty.of(DOOR, SHOWN).checked(Check.SWING)),
+    GROUND_FLAP(
+            'Q',
+            Stage.RUN,
+            Duty.of(BATTEN, SHOWN, Trait.BY_DAY)
+                    .serving(Latitude.mm(8, 20))
+                    .minutes(4)
+                    .checked(Check.SWING)),
+    GROUND_FLAP_NET('M', Stage.MESH, Duty.of(FRAME, Trait.BY_DAY).minutes(6)),
     YARD_POST(
             'Q',
             Stage.RUN,

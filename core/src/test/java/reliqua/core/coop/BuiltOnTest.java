@@ -560,6 +560,62 @@ class BuiltOnTest {
                 .allMatch(p -> p.solid().bounds().y0().compareTo(hole.y1()) > 0);
     }
 
+    /** A ladder down to the ground, a lid over it, and netting round what is below. */
+    @ParameterizedTest
+    @MethodSource("inLevels")
+    void birdsGoDownThroughTheFloorToGroundWithinFlaps(Coop coop) {
+        Bounds hole = openings(coop, Opening.Kind.FLOOR_HATCH).getFirst().place();
+        Bounds lid = around(coop, Role.FLOOR_HATCH_LID);
+        assertThat(lid.x0()).isLessThan(hole.x0());
+        assertThat(lid.x1()).isGreaterThan(hole.x1());
+        assertThat(lid.y1()).isGreaterThan(hole.y1());
+        assertThat(lid.z0()).isEqualTo(coop.measures().floorHeight());
+        List<Part> ladders =
+                coop.of(Role.RAMP_BOARD).stream()
+                        .filter(p -> p.solid().bounds().y0().equals(hole.y0()))
+                        .toList();
+        assertThat(ladders).hasSize(1);
+        Bounds ladder = ladders.getFirst().solid().bounds();
+        assertThat(ladder.z0()).isEqualTo(Length.ZERO);
+        assertThat(ladder.z1()).isEqualTo(hole.z0());
+        assertThat(ladder.x0()).isGreaterThanOrEqualTo(hole.x0());
+        Bounds net = around(coop, Role.GROUND_FLAP_NET);
+        Bounds ground =
+                coop.zones().stream()
+                        .filter(z -> z.kind() == Zone.Kind.YARD)
+                        .findFirst()
+                        .orElseThrow()
+                        .floor();
+        assertThat(net.x0()).isLessThan(ground.x0());
+        assertThat(net.x1()).isGreaterThan(ground.x1());
+        assertThat(net.y1()).isGreaterThan(ground.y1());
+        assertThat(net.z1()).isGreaterThan(ground.z1());
+        assertThat(coop.of(Role.GROUND_FLAP))
+                .allMatch(p -> p.solid().bounds().z0().isPositive(), "swings over the grass");
+    }
+
+    @ParameterizedTest
+    @MethodSource("inLevels")
+    void theTimberOfTheWheelsHangsOnPostsThatAreBraced(Coop coop) {
+        Part axle = coop.of(Role.CHASSIS_AXLE).getFirst();
+        assertThat(coop.of(Role.AXLE_POST)).hasSize(2);
+        for (Part post : coop.of(Role.AXLE_POST)) {
+            assertThat(Contact.area(post.solid(), axle.solid())).isGreaterThan(1000);
+            assertThat(coop.of(Role.CHASSIS_BEAM))
+                    .anyMatch(b -> Contact.area(b.solid(), post.solid()) > 2000);
+            assertThat(coop.of(Role.AXLE_BRACE))
+                    .anyMatch(b -> Contact.area(b.solid(), post.solid()) > 500);
+        }
+        for (Part brace : coop.of(Role.AXLE_BRACE)) {
+            assertThat(coop.of(Role.CHASSIS_BEAM))
+                    .anyMatch(b -> Contact.area(b.solid(), brace.solid()) > 500);
+        }
+    }
+
+    static List<Coop> inLevels() {
+        return with(AddOn.GROUND_LEVEL);
+    }
+
     static List<Coop> ventedBelow() {
         return with(AddOn.FLOOR_VENT);
     }

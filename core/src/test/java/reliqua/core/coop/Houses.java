@@ -209,6 +209,9 @@ public final class Houses {
         if (brief.addOns().contains(AddOn.PORCH)) {
             lengths.put(AddOn.PORCH.keys().getFirst(), mm(random, 700, 1300));
         }
+        if (brief.addOns().contains(AddOn.GROUND_LEVEL)) {
+            lengths.put(AddOn.GROUND_LEVEL.keys().getFirst(), mm(random, 380, 560));
+        }
         if (brief.addOns().contains(AddOn.YARD)) {
             lengths.put(AddOn.YARD.keys().getFirst(), mm(random, 1500, 5000));
         }

@@ -53,6 +53,7 @@ public final class CoopBuilder {
                     SWING_UP_ROOSTS,
                     TUB_FLAP,
                     FLOOR_VENT,
+                    GROUND_LEVEL,
                     WALL_NESTS,
                     PORCH,
                     BALCONY ->

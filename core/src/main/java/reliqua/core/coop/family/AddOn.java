@@ -63,6 +63,8 @@ public enum AddOn {
     BACK_HATCH("back-hatch"),
     /** A hole in the deck over mesh, for hot nights, with a lid for the winter. */
     FLOOR_VENT("floor-vent"),
+    /** Ground to scratch on below a house that rolls, within flaps of netting. */
+    GROUND_LEVEL("ground-level", List.of("level")),
     /** The keeper's door sawn in two: the lower leaf holds birds and litter in. */
     TWO_LEAF_DOOR("two-leaf-door"),
     /** Nests within a side wall, emptied from outside by a hatch. */

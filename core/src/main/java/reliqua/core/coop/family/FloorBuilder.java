@@ -157,17 +157,20 @@ final class FloorBuilder {
         Unbuildable.unless(!seams.isEmpty(), Sum.of("family.seams", at.c.widestPanel()));
         Optional<FloorVent> vent =
                 at.floorVent ? Optional.of(new FloorVent(at, joistEdges())) : Optional.empty();
+        Optional<FloorHatch> hatch =
+                at.inLevels ? Optional.of(new FloorHatch(at, joistEdges())) : Optional.empty();
+        Optional<DeckHole> hole = vent.map(FloorVent::hole).or(() -> hatch.map(FloorHatch::hole));
         for (int i = 0; i + 1 < seams.size(); i++) {
             Length x0 = seams.get(i);
             Length x1 = seams.get(i + 1);
-            Solid whole = Solid.box(x0, x1, Length.ZERO, at.d.depth(), at.joistTop(), at.deckTop());
             book.panel(
                     Role.DECK,
                     at.c.deck(),
                     x1.minus(x0),
                     at.d.depth(),
-                    vent.map(v -> v.deck(x0, x1)).orElse(whole));
+                    DeckHole.deck(at, hole, x0, x1));
         }
         vent.ifPresent(v -> v.build(book));
+        hatch.ifPresent(h -> h.build(book));
     }
 }

@@ -1,7 +1,6 @@
 package reliqua.core.coop.family;
 
 import java.util.List;
-import reliqua.core.coop.Axis;
 import reliqua.core.coop.Opening;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
@@ -27,6 +26,7 @@ final class FloorVent {
     private static final Length RIM_LEAST = Length.mm(60);
 
     private final ShedLayout at;
+    private final DeckHole hole;
     private final Length x0;
     private final Length x1;
     private final Length y0;
@@ -40,20 +40,21 @@ final class FloorVent {
      */
     FloorVent(ShedLayout at, List<Length> joists) throws Unbuildable {
         this.at = at;
-        Length jt = at.floor().thickness();
         Length rim = at.skin();
-        int bay = (joists.size() - 1) / 2;
-        Length from = joists.get(bay).plus(jt).max(at.wall().width()).plus(LAP.max(rim));
-        Length to =
-                joists.get(bay + 1).min(at.d.width().minus(at.wall().width())).minus(LAP.max(rim));
-        Length wide = to.minus(from).min(WIDE).floorTo(at.c.step());
-        Unbuildable.unless(wide.atLeast(NARROWEST), Sum.of("family.floorVentNarrow", NARROWEST));
-        this.x0 = from.plus(to).minus(wide).half();
-        this.x1 = x0.plus(wide);
         this.y0 = at.wall().width().plus(FROM_WALL);
         this.y1 = y0.plus(DEEP.ceilTo(at.c.step()));
+        this.hole =
+                DeckHole.between(at, joists, DeckHole.middle(joists), LAP.max(rim), WIDE, y0, y1);
+        Unbuildable.unless(
+                hole.wide().atLeast(NARROWEST), Sum.of("family.floorVentNarrow", NARROWEST));
+        this.x0 = hole.x0();
+        this.x1 = hole.x1();
         Length end = at.roostBars() == 0 ? at.room().y1() : at.roosts().front();
         Unbuildable.unless(y1.plus(rim).atMost(end), Sum.of("family.floorVentDeep", at.d.depth()));
+    }
+
+    DeckHole hole() {
+        return hole;
     }
 
     /** Mesh, rim and lid. */
@@ -100,17 +101,5 @@ final class FloorVent {
             Solid side = Solid.box(x0, x1, y, y.plus(t), z0, z1);
             book.panel(Role.FLOOR_VENT_RIM, t, x1.minus(x0), z1.minus(z0), side);
         }
-    }
-
-    /** A stretch of the deck with the hole in it, where it is there. */
-    Solid deck(Length from, Length to) {
-        return new Solid(
-                Axis.Z,
-                Solid.rectangle(from, to, Length.ZERO, at.d.depth()),
-                x0.atLeast(from) && x1.atMost(to)
-                        ? List.of(Solid.rectangle(x0, x1, y0, y1))
-                        : List.of(),
-                at.joistTop(),
-                at.deckTop());
     }
 }

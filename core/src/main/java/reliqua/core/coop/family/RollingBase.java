@@ -5,6 +5,7 @@ import reliqua.core.coop.Axis;
 import reliqua.core.coop.Corner;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
+import reliqua.core.measure.Angle;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
 import reliqua.core.stock.FoundPart;
@@ -13,7 +14,8 @@ import reliqua.core.stock.Section;
 /**
  * Beams from front to back under a floor frame, on a timber with a wheel at each end and on two
  * props behind; the outer beams reach out behind as handles. The wheels stand before the middle, so
- * that the house rests on its props and most of its weight is on the wheels when it is lifted.
+ * that the house rests on its props and most of its weight is on the wheels when it is lifted. Of a
+ * house in levels beams and floor are higher, and the timber hangs below them on two braced posts.
  */
 final class RollingBase {
     static final Section LEAST_BEAM = Section.mm(36, 85);
@@ -33,6 +35,13 @@ final class RollingBase {
     private static final double AXLE_FROM_FRONT = 0.36;
 
     private static final Length HANDLE = Length.mm(500);
+
+    /** A hen stands up under the beams; higher ones would tip over on a bank. */
+    private static final Length LEAST_LEVEL = Length.mm(380);
+
+    private static final Length MOST_LEVEL = Length.mm(650);
+    private static final Length LEAST_HANGER = Length.mm(100);
+    private static final Angle HALF_RIGHT = new Angle(45);
 
     private final ShedLayout at;
     private final PartsBook book;
@@ -68,23 +77,103 @@ final class RollingBase {
         return size;
     }
 
-    /** From the ground to the floor frame: up to the axis, half the timber, and a beam on edge. */
-    static Length clear(Choices choices) throws Unbuildable {
+    /**
+     * From the ground to the floor frame: up to the axis, half the timber, and a beam on edge; in
+     * levels the room below the beams.
+     */
+    static Length clear(DesignSpec spec) throws Unbuildable {
+        Choices choices = spec.choices();
         Length high = choices.section(Choices.Group.LEGS).width();
-        return size(choices).half().plus(high.half()).plus(high);
+        Length least = axleTop(choices).plus(high);
+        if (!spec.addOns().contains(AddOn.GROUND_LEVEL)) {
+            return least;
+        }
+        Length level = spec.length(ShedSizes.LEVEL);
+        Unbuildable.unless(
+                level.atLeast(LEAST_LEVEL) && level.atMost(MOST_LEVEL),
+                Sum.of("family.level", level, LEAST_LEVEL, MOST_LEVEL));
+        Length clear = level.plus(high);
+        Unbuildable.unless(
+                level.minus(axleTop(choices)).atLeast(LEAST_HANGER),
+                Sum.of("family.levelWheels", level, size(choices)));
+        return clear;
+    }
+
+    /** Front face of the timber of the wheels. */
+    static Length axleFront(ShedLayout at) {
+        return at.d.depth().scaled(AXLE_FROM_FRONT).floorTo(at.c.step());
+    }
+
+    /** Upper edge of the timber of the wheels. */
+    static Length axleTop(Choices choices) throws Unbuildable {
+        Length high = choices.section(Choices.Group.LEGS).width();
+        return size(choices).half().plus(high.half());
     }
 
     void build() {
         Length top = at.d.clear();
         Length bottom = top.minus(beam.width());
         beams(bottom, top);
-        axle(bottom);
+        Length axleTop = size.half().plus(beam.width().half());
+        Length y = axleFront(at);
+        axle(y, axleTop);
         props(top);
+        if (at.inLevels) {
+            hangers(y, axleTop.minus(beam.width()), top);
+            Length behind = y.plus(beam.thickness()).plus(beam.width());
+            new GroundFlaps(at, book, bottom).build(y, behind, beam.thickness());
+        }
+    }
+
+    /** Behind the timber and inside the outer beams, bolted to both, with a brace each. */
+    private void hangers(Length y, Length low, Length top) {
+        Length across = beam.thickness();
+        Length y0 = y.plus(across);
+        Length y1 = y0.plus(beam.width());
+        Length right = at.d.width().minus(across);
+        Length thin = at.floor().thickness().min(across);
+        hanger(Solid.box(across, across.times(2), y0, y1, low, top));
+        hanger(Solid.box(right.minus(across), right, y0, y1, low, top));
+        List<Corner> profile = brace(y1, low.plus(beam.width()), top);
+        brace(profile, across, across.plus(thin));
+        brace(profile, right.minus(thin), right);
+    }
+
+    private void hanger(Solid solid) {
+        book.stick(Role.AXLE_POST, beam, solid.bounds().height(), solid);
+    }
+
+    /** Half right from the back of a post up to the side of its beam, clear of the props. */
+    private List<Corner> brace(Length y, Length low, Length top) {
+        Length slant = at.floor().width().scaled(Math.sqrt(2));
+        Length room = at.d.depth().minus(beam.width()).minus(PLAY).minus(y);
+        Length up = top.minus(low).min(room);
+        return List.of(
+                new Corner(y, top.minus(up)),
+                new Corner(y.plus(up), top),
+                new Corner(y.plus(up).minus(slant), top),
+                new Corner(y, top.minus(up).plus(slant)));
+    }
+
+    private void brace(List<Corner> profile, Length x0, Length x1) {
+        Length up = profile.get(1).v().minus(profile.get(0).v());
+        book.stick(
+                Role.AXLE_BRACE,
+                at.floor(),
+                up.scaled(Math.sqrt(2)).ceilTo(at.c.step()),
+                HALF_RIGHT,
+                HALF_RIGHT,
+                new Solid(Axis.X, profile, List.of(), x0, x1));
+    }
+
+    /** Left edges of the beams. */
+    static List<Length> beamEdges(ShedLayout at) {
+        return Spacing.even(Length.ZERO, at.d.width(), at.leg().thickness(), BEAMS_APART);
     }
 
     private void beams(Length bottom, Length top) {
         Length across = beam.thickness();
-        List<Length> edges = Spacing.even(Length.ZERO, at.d.width(), across, BEAMS_APART);
+        List<Length> edges = beamEdges(at);
         for (int n = 0; n < edges.size(); n++) {
             boolean outer = n == 0 || n == edges.size() - 1;
             Length end = outer ? at.d.depth().plus(HANDLE) : at.d.depth();
@@ -94,9 +183,8 @@ final class RollingBase {
         }
     }
 
-    private void axle(Length top) {
-        Length y = at.d.depth().scaled(AXLE_FROM_FRONT).floorTo(at.c.step());
-        Length out = at.skin().plus(PLAY);
+    private void axle(Length y, Length top) {
+        Length out = outermost().plus(PLAY);
         Length right = at.d.width().plus(out);
         Length deep = beam.thickness();
         book.stick(
@@ -110,6 +198,11 @@ final class RollingBase {
             Solid solid = Solid.disc(Axis.X, centre, size.half(), x, x.plus(thick));
             book.whole(Role.CHASSIS_WHEEL, wheel.find(), List.of(), solid);
         }
+    }
+
+    /** What the wheels turn beside: the cladding, and flaps of netting in levels. */
+    private Length outermost() {
+        return at.inLevels ? at.skin().max(GroundFlaps.thickness(at)) : at.skin();
     }
 
     /** Beside the outer beams, at the back corners. */

@@ -136,6 +136,10 @@ final class ShedHouse {
                         highest(at, sd));
         List<Zone> zones = new ArrayList<>();
         zones.add(new Zone(Zone.Kind.HOUSE, house, at.kind.standing()));
+        if (at.inLevels) {
+            Length under = at.d.clear().minus(at.leg().width());
+            zones.add(GroundFlaps.zone(at, under));
+        }
         at.runOut()
                 .ifPresent(
                         out ->

@@ -79,6 +79,9 @@ final class ShedLayout {
     /** Whether there is a vent in the floor. */
     final boolean floorVent;
 
+    /** Whether birds go down through the floor to the ground below. */
+    final boolean inLevels;
+
     ShedLayout(ShedDimensions d, DesignSpec spec, Brief brief, ShedKind kind) throws Unbuildable {
         this.d = d;
         this.c = spec.choices();
@@ -93,6 +96,7 @@ final class ShedLayout {
         this.swings = spec.addOns().contains(AddOn.SWING_UP_ROOSTS);
         this.nestDrawer = spec.addOns().contains(AddOn.NEST_DRAWER);
         this.floorVent = spec.addOns().contains(AddOn.FLOOR_VENT);
+        this.inLevels = spec.addOns().contains(AddOn.GROUND_LEVEL);
         this.wallNests = spec.addOns().contains(AddOn.WALL_NESTS);
         this.balcony = spec.addOns().contains(AddOn.BALCONY);
         this.twoLeaf = spec.addOns().contains(AddOn.TWO_LEAF_DOOR);
@@ -161,6 +165,7 @@ final class ShedLayout {
 
     private void checkNests() throws Unbuildable {
         Unbuildable.unless(!floorVent || !slatted, Sum.of("family.ventOrSlats"));
+        Unbuildable.unless(!floorVent || !inLevels, Sum.of("family.ventOrLevel"));
         Unbuildable.unless(!wallNests || needs.nests() > 0, Sum.of("family.noWallNests"));
         Unbuildable.unless(!wallNests || !rollAway, Sum.of("family.rollOrWall"));
         Unbuildable.unless(!nestDrawer || needs.nests() > 0, Sum.of("family.noDrawer"));

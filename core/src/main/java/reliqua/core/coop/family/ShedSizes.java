@@ -15,7 +15,12 @@ final class ShedSizes {
 
     static final String YARD_LENGTH = AddOn.YARD.keys().getFirst();
 
+    static final String LEVEL = AddOn.GROUND_LEVEL.keys().getFirst();
+
     static final String PORCH = AddOn.PORCH.keys().getFirst();
+
+    /** Under the beams a hen walks upright, and what rolls stays low. */
+    private static final Length LEVEL_USUAL = Length.mm(450);
 
     /** Room for a keeper with a bucket, and for bags. */
     private static final Length PORCH_USUAL = Length.mm(1000);
@@ -34,7 +39,8 @@ final class ShedSizes {
                     ShedDimensions.RISE,
                     RUN_LENGTH,
                     PORCH,
-                    YARD_LENGTH);
+                    YARD_LENGTH,
+                    LEVEL);
 
     private ShedSizes() {}
 
@@ -90,6 +96,9 @@ final class ShedSizes {
         if (spec.addOns().contains(AddOn.PORCH)) {
             Length out = UnitSystem.ofStep(spec.choices().step()).natural(PORCH_USUAL);
             kept = kept.with(PORCH, out);
+        }
+        if (spec.addOns().contains(AddOn.GROUND_LEVEL)) {
+            kept = kept.with(LEVEL, UnitSystem.ofStep(spec.choices().step()).natural(LEVEL_USUAL));
         }
         for (String key : HELD) {
             if (held.containsKey(key) && kept.lengths().containsKey(key)) {

@@ -26,6 +26,7 @@ final class WheeledHouse extends ShedFamily {
                             AddOn.ROLL_AWAY_NESTS,
                             AddOn.NEST_DRAWER,
                             AddOn.FLOOR_VENT,
+                            AddOn.GROUND_LEVEL,
                             AddOn.BACK_HATCH));
 
     WheeledHouse() {
@@ -53,7 +54,7 @@ final class WheeledHouse extends ShedFamily {
                 new ShedDimensions(
                         spec.width(),
                         spec.depth(),
-                        RollingBase.clear(spec.choices()),
+                        RollingBase.clear(spec),
                         spec.length(ShedDimensions.FRONT),
                         spec.length(ShedDimensions.BACK),
                         spec.length(ShedDimensions.OVERHANG),
