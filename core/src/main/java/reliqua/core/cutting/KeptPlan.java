@@ -46,7 +46,7 @@ final class KeptPlan {
         KeptPlan plan = new KeptPlan(coop, served, decided, heap, book);
         Set<String> missing = new HashSet<>();
         before.missing().forEach(p -> missing.add(p.mark()));
-        boolean whole = before.tickets().stream().allMatch(plan::take);
+        boolean whole = BroughtHome.of(heap, before.tickets()).stream().allMatch(plan::take);
         return whole && missing.containsAll(plan.wanted.keySet())
                 ? Optional.of(plan)
                 : Optional.empty();
@@ -56,7 +56,7 @@ final class KeptPlan {
     static KeptPlan standing(
             WorkPlan before, Coop coop, Served served, Decided decided, Heap heap, PriceBook book) {
         KeptPlan plan = new KeptPlan(coop, served, decided, heap, book);
-        before.tickets().forEach(plan::take);
+        BroughtHome.of(heap, before.tickets()).forEach(plan::take);
         return plan;
     }
 

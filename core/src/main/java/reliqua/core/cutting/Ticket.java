@@ -101,6 +101,11 @@ public record Ticket(
         return new Ticket(source, otherCopy, bought, material, made, otherCuts);
     }
 
+    /** The same, from a lot of the heap in place of an offer. */
+    Ticket broughtHomeAs(String lot) {
+        return new Ticket(lot, copy, false, material, made, cuts);
+    }
+
     /** The same cuts across the thing as it turned out. */
     public Ticket on(Material found) {
         return on(found, cuts);
