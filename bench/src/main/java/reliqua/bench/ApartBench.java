@@ -7,11 +7,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import reliqua.core.check.Finding;
 import reliqua.core.check.Findings;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.addon.CoopBuilder;
+import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.Brief;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.CoopFamily;
@@ -32,6 +34,7 @@ import reliqua.core.flock.Practice;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.UnitSystem;
+import reliqua.core.measure.Words;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Block;
 import reliqua.core.stock.FoundPart;
@@ -60,8 +63,8 @@ public final class ApartBench {
         NativeSolver.isLoaded();
         System.out.println(
                 "| kind | heaps | lots, middle | nothing bought | habit's size, nothing bought |"
-                        + " seconds, middle | longest |");
-        System.out.println("|---|---|---|---|---|---|---|");
+                        + " seconds, middle | longest | bought in the others |");
+        System.out.println("|---|---|---|---|---|---|---|---|");
         for (CoopFamily family : Families.all()) {
             if (args.length < 2 || args[1].equals(family.id())) {
                 System.out.println(row(family, heaps));
@@ -73,6 +76,7 @@ public final class ApartBench {
         Random random = new Random(family.id().hashCode());
         List<Double> seconds = new ArrayList<>();
         List<Integer> lots = new ArrayList<>();
+        List<String> lacking = new ArrayList<>();
         int housed = 0;
         int standard = 0;
         for (int n = 0; n < heaps; n++) {
@@ -82,21 +86,38 @@ public final class ApartBench {
             long start = System.nanoTime();
             FitResult fit = Fitter.fit(taken.fitRequest(), Progress.NONE, _ -> {});
             seconds.add((System.nanoTime() - start) / 1e9);
-            housed += fit.best().filter(ApartBench::buysNoWood).isPresent() ? 1 : 0;
+            boolean free = fit.best().filter(ApartBench::buysNoWood).isPresent();
+            housed += free ? 1 : 0;
+            if (!free) {
+                fit.best().ifPresent(best -> lacking.add(lacking(best)));
+            }
             standard += fit.standard().filter(ApartBench::buysNoWood).isPresent() ? 1 : 0;
         }
         seconds.sort(null);
         lots.sort(null);
         return String.format(
                 Locale.ENGLISH,
-                "| %s | %d | %d | %d | %d | %.1f | %.1f |",
+                "| %s | %d | %d | %d | %d | %.1f | %.1f | %s |",
                 family.id(),
                 heaps,
                 lots.get(heaps / 2),
                 housed,
                 standard,
                 seconds.get(heaps / 2),
-                seconds.getLast());
+                seconds.getLast(),
+                String.join("; ", lacking));
+    }
+
+    /** Of the parts for which wood was bought, each kind once. */
+    private static String lacking(Candidate candidate) {
+        return candidate.plan().tickets().stream()
+                .filter(Ticket::bought)
+                .filter(t -> isWood(t.material()))
+                .flatMap(t -> t.cuts().stream())
+                .flatMap(c -> c.parts().stream())
+                .map(p -> Words.say("role." + p.role().name()))
+                .distinct()
+                .collect(Collectors.joining(", "));
     }
 
     private static boolean buysNoWood(Candidate candidate) {
@@ -145,18 +166,36 @@ public final class ApartBench {
         }
         try {
             DesignSpec spec = family.sized(choices, brief, Map.of(), width, depth);
-            Coop coop = CoopBuilder.build(spec, brief);
+            DesignSpec stood = staked(family, spec, brief, project);
+            Coop coop = CoopBuilder.build(stood, brief);
             return isSound(coop, project)
-                    ? Optional.of(TakenApart.of(coop, spec, random))
+                    ? Optional.of(TakenApart.of(coop, stood, random))
                     : Optional.empty();
         } catch (Unbuildable e) {
             return Optional.empty();
         }
     }
 
+    /** What a gust would have tipped over stood on stakes, as it will again. */
+    private static DesignSpec staked(
+            CoopFamily family, DesignSpec spec, Brief brief, Project project) throws Unbuildable {
+        boolean tips =
+                findings(CoopBuilder.build(spec, brief), project).stream()
+                        .anyMatch(
+                                f ->
+                                        f.rule().equals("wind")
+                                                && f.severity() != Finding.Severity.GOOD);
+        boolean stands = !family.moved() && family.addOns().contains(AddOn.ANCHORS);
+        return tips && stands ? spec.with(AddOn.ANCHORS) : spec;
+    }
+
+    private static List<Finding> findings(Coop coop, Project project) {
+        return Findings.of(coop, project.needs(), project.keeper(), Heap.EMPTY);
+    }
+
     /** What the rules would refuse is not asked for again. */
     private static boolean isSound(Coop coop, Project project) {
-        return Findings.of(coop, project.needs(), project.keeper(), Heap.EMPTY).stream()
+        return findings(coop, project).stream()
                 .noneMatch(f -> f.severity() == Finding.Severity.FAULT);
     }
 

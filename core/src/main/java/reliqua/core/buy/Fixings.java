@@ -32,9 +32,8 @@ public final class Fixings {
     private static final Length STAPLES_APART = Length.mm(80);
 
     /** Shorter ones are pulled out by a paw. */
-    private static final Length STAPLE = Length.mm(20);
-
     private static final double ROOF_SCREWS_A_SQUARE_METRE = 8;
+
     private static final int HINGES_A_LEAF = 2;
 
     private final Map<Key, Pile> piles = new LinkedHashMap<>();
@@ -205,7 +204,7 @@ public final class Fixings {
                         new Key(
                                 Hardware.Kind.STAPLES,
                                 Fixing.Where.MESH,
-                                Optional.of(STAPLE),
+                                Optional.of(Hardware.LEAST_STAPLE),
                                 Optional.empty(),
                                 true,
                                 part.role());

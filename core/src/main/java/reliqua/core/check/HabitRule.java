@@ -12,11 +12,14 @@ import reliqua.core.coop.Part;
 import reliqua.core.coop.Zone;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
+import reliqua.core.stock.Hardware;
+import reliqua.core.stock.Lot;
 
 /**
  * What keepers come to regret after the first winter: a run one stoops in, vents that drive snow
  * in, water under the roosts, two wheels under a wide back, treads too far apart, litter that falls
- * out of the door. It says nothing of what is well, as most is so by design.
+ * out of the door, staples too short to hold mesh. It says nothing of what is well, as most is so
+ * by design.
  */
 final class HabitRule implements Rule {
     /** With more on the roof than a rain-soaked autumn brings there is snow to drive in, kPa. */
@@ -44,6 +47,7 @@ final class HabitRule implements Rule {
         soiled(subject.coop()).ifPresent(found::add);
         treads(subject.coop()).ifPresent(found::add);
         litter(subject).ifPresent(found::add);
+        staples(subject).ifPresent(found::add);
         return found;
     }
 
@@ -109,6 +113,18 @@ final class HabitRule implements Rule {
                 && low.x0().compareTo(bar.x1()) < 0
                 && bar.y0().compareTo(low.y1()) < 0
                 && low.y0().compareTo(bar.y1()) < 0;
+    }
+
+    /** Short ones pull out under a paw; the bill buys long ones beside them. */
+    private static Optional<Finding> staples(Subject subject) {
+        boolean meshed = subject.coop().parts().stream().anyMatch(Part.MeshPart.class::isInstance);
+        return subject.heap().usable().stream()
+                .map(Lot::material)
+                .filter(m -> m instanceof Hardware h && h.kind() == Hardware.Kind.STAPLES)
+                .flatMap(m -> ((Hardware) m).size().stream())
+                .min(Comparator.naturalOrder())
+                .filter(shortest -> meshed && shortest.compareTo(Hardware.LEAST_STAPLE) < 0)
+                .map(shortest -> warning("staples", List.of(), shortest, Hardware.LEAST_STAPLE));
     }
 
     private static Optional<Finding> treads(Coop coop) {

@@ -10,6 +10,9 @@ import reliqua.core.measure.Length;
  * @param size length of a screw or staple, if known
  */
 public record Hardware(Kind kind, Optional<Length> size) implements Material {
+    /** Staples with shorter legs are pulled out of wood by what wants in. */
+    public static final Length LEAST_STAPLE = Length.mm(20);
+
     /** What small things a coop uses. */
     public enum Kind {
         SCREWS,

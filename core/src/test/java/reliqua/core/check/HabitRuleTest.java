@@ -2,8 +2,10 @@ package reliqua.core.check;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -28,7 +30,9 @@ import reliqua.core.flock.Site;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Pressure;
 import reliqua.core.measure.Tape;
+import reliqua.core.stock.Hardware;
 import reliqua.core.stock.Heap;
+import reliqua.core.stock.Lot;
 
 class HabitRuleTest {
     private static final Keeper KEEPER = Keeper.with(Tape.METRIC);
@@ -90,6 +94,27 @@ class HabitRuleTest {
         assertThat(broken(coop, Houses.needs(6))).doesNotContain("litterSill");
         assertThat(broken(without(coop, Duty.Trait.HOLDS_LITTER), Houses.needs(6)))
                 .contains("litterSill");
+    }
+
+    @Test
+    void staplesThatAreShortAreNotForMesh() throws Unbuildable {
+        Coop coop = with(RAISED);
+        assertThat(with(coop, Length.mm(10), Length.mm(25))).contains("staples");
+        assertThat(with(coop, Length.mm(25))).doesNotContain("staples");
+        assertThat(with(coop)).doesNotContain("staples");
+    }
+
+    /** What is said where staples of these lengths lie on the heap. */
+    private static List<String> with(Coop coop, Length... staples) {
+        List<Lot> lots = new ArrayList<>();
+        for (Length each : staples) {
+            Hardware box = new Hardware(Hardware.Kind.STAPLES, Optional.of(each));
+            lots.add(new Lot("H" + lots.size(), 200, box, Lot.Provenance.UNKNOWN));
+        }
+        return Findings.of(coop, Houses.needs(6), KEEPER, new Heap(lots)).stream()
+                .filter(f -> f.severity() != Finding.Severity.GOOD)
+                .map(Finding::rule)
+                .toList();
     }
 
     @Test
