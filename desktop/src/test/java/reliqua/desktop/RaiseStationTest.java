@@ -3,7 +3,9 @@ package reliqua.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.function.Predicate;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
@@ -17,6 +19,7 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
+import org.testfx.util.WaitForAsyncUtils;
 import reliqua.core.build.Step;
 import reliqua.core.drawing.Picture;
 import reliqua.core.keep.Happening;
@@ -124,13 +127,19 @@ class RaiseStationTest {
                         .indexOf("FLOOR_FRAME");
         robot.interact(() -> slider.setValue(frame + 1.0));
         robot.interact(() -> window.fire("build-apart"));
+        drawn(robot, p -> p.shapes().stream().anyMatch(s -> s instanceof Picture.Label));
         Picture apart = picture(robot);
-        assertThat(apart.shapes()).anyMatch(s -> s instanceof Picture.Label);
         assertThat(robot.lookup("#build-words").queryAs(Label.class).getText()).contains("screws");
         press(robot, "turn-right");
-        assertThat(picture(robot)).isNotEqualTo(apart);
+        drawn(robot, p -> !p.equals(apart));
         robot.interact(() -> window.fire("build-apart"));
         assertThat(picture(robot).shapes()).noneMatch(s -> s instanceof Picture.Label);
+    }
+
+    /** Waits for a picture that is drawn beside the window. */
+    private static void drawn(FxRobot robot, Predicate<Picture> wanted) throws TimeoutException {
+        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> wanted.test(picture(robot)));
+        WaitForAsyncUtils.waitForFxEvents();
     }
 
     @Test

@@ -36,6 +36,8 @@ import reliqua.core.project.Design;
 import reliqua.desktop.Texts;
 import reliqua.desktop.paint.PictureView;
 import reliqua.desktop.shell.Parts;
+import reliqua.desktop.work.Background;
+import reliqua.desktop.work.Reasons;
 
 /**
  * A step of the build: what stands, what goes on lit up, from the corner that shows it best or from
@@ -47,6 +49,8 @@ final class BuildPicture extends VBox {
     private final PictureView picture = new PictureView();
     private final Slider slider = new Slider(0, 1, 0);
     private final Consumer<Step> onStep;
+    private final Background background;
+    private final Consumer<String> told;
     private final Button play = Parts.button("play-build", "", this::play, "small");
     private final ToggleButton flat =
             Parts.toggle("build-measures", Texts.get("raise.measures"), false, _ -> draw());
@@ -64,10 +68,21 @@ final class BuildPicture extends VBox {
     private Tape tape = Tape.METRIC;
     private boolean showing;
 
-    /** {@code onStep} hears of the step the slider is moved to. */
-    BuildPicture(Consumer<Step> onStep) {
+    /** Pictures drawn beside the window so far: one that was overtaken is not shown. */
+    private int asked;
+
+    /**
+     * Nothing yet.
+     *
+     * @param onStep hears of the step the slider is moved to
+     * @param background where pictures are drawn that take their time
+     * @param told hears why one could not be drawn
+     */
+    BuildPicture(Consumer<Step> onStep, Background background, Consumer<String> told) {
         super(8);
         this.onStep = onStep;
+        this.background = background;
+        this.told = told;
         picture.setId("raise-picture");
         setVgrow(picture, Priority.ALWAYS);
         slider.setId("build-slider");
@@ -192,6 +207,7 @@ final class BuildPicture extends VBox {
         if (design.isEmpty() || step.isEmpty()) {
             return;
         }
+        asked++;
         List<Frame> mine = framesOfStep();
         layout.setDisable(mine.isEmpty());
         boolean marked = layout.isSelected() && !mine.isEmpty();
@@ -199,7 +215,7 @@ final class BuildPicture extends VBox {
         if (apart.isSelected() && !step.orElseThrow().marks().isEmpty()) {
             words.setVisible(true);
             words.setText(Texts.get("raise.apart.how"));
-            picture.picture().set(taken());
+            takeApart();
         } else if (marked) {
             laidOut(mine.get(Math.floorMod(frame, mine.size())));
         } else {
@@ -236,10 +252,20 @@ final class BuildPicture extends VBox {
         words.setText(String.join("\n", lines));
     }
 
-    /** The parts of the step alone, drawn apart. */
-    private Picture taken() {
+    /** The parts of the step alone, drawn apart beside the window; what is asked for last stays. */
+    private void takeApart() {
         Coop coop = design.orElseThrow().candidate().coop();
-        return Exploded.of(coop, Set.copyOf(step.orElseThrow().marks()), corner());
+        Set<String> marks = Set.copyOf(step.orElseThrow().marks());
+        FromCorner corner = corner();
+        int mine = ++asked;
+        background.run(
+                () -> Exploded.of(coop, marks, corner),
+                drawn -> {
+                    if (mine == asked) {
+                        picture.picture().set(drawn);
+                    }
+                },
+                e -> told.accept(Reasons.of(e)));
     }
 
     private Picture standing() {

@@ -43,7 +43,7 @@ import reliqua.files.disk.SafeFile;
 public final class RaiseStation implements Station {
     private final Workspace workspace;
     private final VBox steps = new VBox(2);
-    private final BuildPicture picture = new BuildPicture(this::choose);
+    private final BuildPicture picture;
     private final Label summary = Parts.text("", "soft");
     private final VBox bench = new VBox(10);
     private final VBox slip = new VBox(10);
@@ -56,6 +56,7 @@ public final class RaiseStation implements Station {
     /** Over the workspace. */
     public RaiseStation(Workspace workspace) {
         this.workspace = workspace;
+        this.picture = new BuildPicture(this::choose, workspace.background(), workspace::tell);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("bare");
         scroll.setMinWidth(350);
