@@ -3,7 +3,6 @@ package reliqua.core.buy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.SortedMap;
 import java.util.stream.Stream;
 import reliqua.core.coop.Coop;
 import reliqua.core.cutting.Ticket;
@@ -86,26 +85,41 @@ public record Bill(
                                             total));
                         });
         List<Fixing> fixings = Fixings.of(coop, finish);
-        SortedMap<Hardware.Kind, Integer> hardware = Fixings.toBuy(fixings, heap);
-        hardware.forEach(
-                (kind, needed) -> {
-                    PriceBook.Pack pack = prices.hardware().get(kind);
-                    if (pack != null && needed > 0) {
-                        int units = pack.units(needed);
-                        Money total = pack.price().times(units);
-                        lines.add(
-                                new Line(
-                                        kind.name(),
-                                        kind.name(),
-                                        Optional.of(kind),
-                                        needed,
-                                        units,
-                                        pack.price(),
-                                        total));
-                    }
-                });
+        lines.addAll(hardware(fixings, prices, heap));
         Money total = lines.stream().map(Line::total).reduce(Money.ZERO, Money::plus);
         return new Bill(prices.merchant(), lines, total, worth(plan, prices), fixings);
+    }
+
+    /** Of the hardware alone. */
+    public static Money hardware(Coop coop, PriceBook prices, Heap heap, Practice.Finish finish) {
+        return hardware(Fixings.of(coop, finish), prices, heap).stream()
+                .map(Line::total)
+                .reduce(Money.ZERO, Money::plus);
+    }
+
+    private static List<Line> hardware(List<Fixing> fixings, PriceBook prices, Heap heap) {
+        List<Line> lines = new ArrayList<>();
+        Fixings.toBuy(fixings, heap)
+                .forEach(
+                        (kind, needed) -> {
+                            PriceBook.Pack pack = prices.hardware().get(kind);
+                            if (pack != null && needed > 0) {
+                                lines.add(line(kind, needed, pack));
+                            }
+                        });
+        return lines;
+    }
+
+    private static Line line(Hardware.Kind kind, int needed, PriceBook.Pack pack) {
+        int units = pack.units(needed);
+        return new Line(
+                kind.name(),
+                kind.name(),
+                Optional.of(kind),
+                needed,
+                units,
+                pack.price(),
+                pack.price().times(units));
     }
 
     private static Money worth(WorkPlan plan, PriceBook prices) {

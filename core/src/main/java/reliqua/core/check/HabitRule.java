@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Duty;
@@ -128,19 +129,27 @@ final class HabitRule implements Rule {
     }
 
     private static Optional<Finding> treads(Coop coop) {
-        List<Length> heights =
+        Length most =
                 coop.that(Duty.Trait.TREAD).stream()
                         .map(p -> p.solid().bounds())
-                        .sorted(Comparator.comparing(Bounds::y0))
-                        .map(Bounds::y0)
-                        .toList();
-        Length most = Length.ZERO;
-        for (int n = 0; n + 1 < heights.size(); n++) {
-            most = most.max(heights.get(n + 1).minus(heights.get(n)));
-        }
+                        .collect(Collectors.groupingBy(Bounds::x0))
+                        .values()
+                        .stream()
+                        .map(HabitRule::farthest)
+                        .reduce(Length.ZERO, Length::max);
         return most.compareTo(TREADS_APART) > 0
                 ? Optional.of(warning("treads", List.of(), most, TREADS_APART))
                 : Optional.empty();
+    }
+
+    /** Between two treads of one ramp. */
+    private static Length farthest(List<Bounds> ramp) {
+        List<Length> along = ramp.stream().map(Bounds::y0).sorted().toList();
+        Length most = Length.ZERO;
+        for (int n = 0; n + 1 < along.size(); n++) {
+            most = most.max(along.get(n + 1).minus(along.get(n)));
+        }
+        return most;
     }
 
     /** A door down to the floor of a littered house, with nothing across its foot. */

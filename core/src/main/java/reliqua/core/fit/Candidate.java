@@ -1,7 +1,10 @@
 package reliqua.core.fit;
 
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
 import reliqua.core.check.Finding;
 import reliqua.core.check.Findings;
 import reliqua.core.coop.Coop;
@@ -33,6 +36,18 @@ public record Candidate(DesignSpec spec, Coop coop, List<Finding> findings, Work
                     .thenComparingInt(c -> c.plan().makingMinutes())
                     .thenComparingInt(c -> c.plan().tickets().size())
                     .thenComparing(c -> c.coop().measures().weight());
+
+    /** The same order with the hardware on the bill. */
+    static Comparator<Candidate> byBill(HardwareBill hardware) {
+        Map<Coop, Money> known = new IdentityHashMap<>();
+        Function<Candidate, Money> bill =
+                c -> c.weighed().plus(known.computeIfAbsent(c.coop(), hardware::of));
+        return Comparator.comparingLong(Candidate::faults)
+                .thenComparingInt(c -> c.plan().missing().size())
+                .thenComparing(Candidate::leavesCorners)
+                .thenComparing(bill)
+                .thenComparing(ORDER);
+    }
 
     /** Copies the list. */
     public Candidate {

@@ -30,6 +30,7 @@ import reliqua.core.stock.PriceBook;
  * @param held lengths the keeper has fixed, by key
  * @param cuts what has been cut already: pieces that serve a house need not be cut again
  * @param built what stands already and must be taken in as it is
+ * @param hardware what must be bought beside wood: of two houses as cheap in wood it decides
  * @param seed same seed, same answer
  */
 public record FitRequest(
@@ -43,6 +44,7 @@ public record FitRequest(
         Map<String, Length> held,
         List<CutMade> cuts,
         Optional<AsBuilt> built,
+        HardwareBill hardware,
         long seed) {
     /** Copies the collections. */
     public FitRequest {
@@ -59,7 +61,8 @@ public record FitRequest(
     /** The same with another seed. */
     public FitRequest seeded(long other) {
         return new FitRequest(
-                family, needs, practice, keeper, heap, prices, addOns, held, cuts, built, other);
+                family, needs, practice, keeper, heap, prices, addOns, held, cuts, built, hardware,
+                other);
     }
 
     /** What odd things there is a place for: in this kind of coop, and in what is built on. */

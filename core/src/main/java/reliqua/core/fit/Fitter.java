@@ -2,6 +2,7 @@ package reliqua.core.fit;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -164,7 +165,8 @@ public final class Fitter {
             progress.report(0.4 + 0.4 * n / starts.size(), Words.say("fit.changes"));
             climbed.add(climb(starts.get(n)));
         }
-        List<Candidate> found = distinct(Stream.concat(climbed.stream(), drawn.stream()));
+        List<Candidate> found =
+                distinct(Stream.concat(climbed.stream(), drawn.stream()), Candidate.ORDER);
         return Optional.of(new Seen(found, promising(near, found), standard));
     }
 
@@ -302,11 +304,13 @@ public final class Fitter {
      * is better than all of them, which heuristics may not have seen, it leads them.
      */
     private List<Candidate> exact(List<Candidate> planned, int found) {
-        List<Candidate> exact = new ArrayList<>(distinct(planned.subList(0, found).stream()));
+        Comparator<Candidate> order = Candidate.byBill(request.hardware());
+        List<Candidate> exact =
+                new ArrayList<>(distinct(planned.subList(0, found).stream(), order));
         planned.stream()
                 .skip(found)
                 .filter(s -> houses.within(s.spec()))
-                .filter(s -> exact.isEmpty() || Candidate.ORDER.compare(s, exact.getFirst()) < 0)
+                .filter(s -> exact.isEmpty() || order.compare(s, exact.getFirst()) < 0)
                 .findFirst()
                 .ifPresent(s -> exact.addFirst(s));
         return exact;
@@ -465,9 +469,9 @@ public final class Fitter {
     }
 
     /** The best few, none of nearly the same size as a better one. */
-    private static List<Candidate> distinct(Stream<Candidate> drawn) {
+    private static List<Candidate> distinct(Stream<Candidate> drawn, Comparator<Candidate> order) {
         Set<List<Length>> seen = new HashSet<>();
-        return drawn.sorted(Candidate.ORDER)
+        return drawn.sorted(order)
                 .filter(c -> seen.add(List.of(near(c.spec().width()), near(c.spec().depth()))))
                 .limit(EXACT)
                 .toList();

@@ -520,6 +520,7 @@ public record Project(
                 Begun.fixed(this, built),
                 cuts,
                 built,
+                new HardwareToBuy(heap, prices, flock.practice().finish()),
                 1);
     }
 }

@@ -14,6 +14,7 @@ import reliqua.core.coop.Coop;
 import reliqua.core.coop.Duty;
 import reliqua.core.coop.Houses;
 import reliqua.core.coop.Part;
+import reliqua.core.coop.Role;
 import reliqua.core.coop.addon.CoopBuilder;
 import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.Brief;
@@ -86,6 +87,15 @@ class HabitRuleTest {
     void byDesignNothingFallsOutAndNobodySlips(CoopFamily family) throws Unbuildable {
         Coop coop = sized(family, Length.mm(2400), Length.mm(2000));
         assertThat(broken(coop, Houses.needs(6))).doesNotContain("litterSill", "treads");
+    }
+
+    /** One before the house and one below it. */
+    @Test
+    void twoRampsAreNotOneWithAGap() throws Unbuildable {
+        CoopFamily wheeled = Families.find("wheeled").orElseThrow();
+        Coop coop = sized(wheeled, Length.mm(1600), Length.mm(1400), AddOn.GROUND_LEVEL);
+        assertThat(coop.of(Role.RAMP_BOARD)).hasSize(2);
+        assertThat(broken(coop, Houses.needs(6))).doesNotContain("treads");
     }
 
     @Test
