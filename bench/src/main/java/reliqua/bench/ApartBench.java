@@ -166,7 +166,8 @@ public final class ApartBench {
         }
         try {
             DesignSpec spec = family.sized(choices, brief, Map.of(), width, depth);
-            DesignSpec stood = staked(family, spec, brief, project);
+            DesignSpec stood =
+                    staked(family, hatched(family, spec, brief, project), brief, project);
             Coop coop = CoopBuilder.build(stood, brief);
             return isSound(coop, project)
                     ? Optional.of(TakenApart.of(coop, stood, random))
@@ -189,14 +190,25 @@ public final class ApartBench {
         return tips && stands ? spec.with(AddOn.ANCHORS) : spec;
     }
 
+    /** Where the door leaves corners out of reach, its back opened, as it will again. */
+    private static DesignSpec hatched(
+            CoopFamily family, DesignSpec spec, Brief brief, Project project) throws Unbuildable {
+        Coop coop = CoopBuilder.build(spec, brief);
+        boolean opens = family.addOns().contains(AddOn.BACK_HATCH);
+        return opens && Findings.leavesCorners(findings(coop, project))
+                ? spec.with(AddOn.BACK_HATCH)
+                : spec;
+    }
+
     private static List<Finding> findings(Coop coop, Project project) {
         return Findings.of(coop, project.needs(), project.keeper(), Heap.EMPTY);
     }
 
     /** What the rules would refuse is not asked for again. */
     private static boolean isSound(Coop coop, Project project) {
-        return findings(coop, project).stream()
-                .noneMatch(f -> f.severity() == Finding.Severity.FAULT);
+        List<Finding> findings = findings(coop, project);
+        return !Findings.leavesCorners(findings)
+                && findings.stream().noneMatch(f -> f.severity() == Finding.Severity.FAULT);
     }
 
     private static Length between(CoopFamily.Side side, Random random) {

@@ -199,7 +199,10 @@ public final class Fitter {
      * what each leaves to buy.
      */
     private Map<Candidate, Double> supplied(Choices first) {
-        Map<DesignSpec, Double> best = supplied.best(first, SUPPLIED);
+        Map<DesignSpec, Double> best = new LinkedHashMap<>();
+        for (Choices.Cladding cladding : request.family().claddings()) {
+            best.putAll(supplied.best(first.with(cladding), SUPPLIED));
+        }
         trial.all(List.copyOf(best.keySet()));
         Map<Candidate, Double> sound = new LinkedHashMap<>();
         best.forEach(

@@ -35,6 +35,9 @@ final class SuppliedSizes {
     /** Houses kept from one look to the next. */
     private static final int KEPT = 24;
 
+    /** Where rules refuse all of them, more are looked at. */
+    private static final int MOST_KEPT = 5 * KEPT;
+
     /** Houses changed section by section and looked at in finer steps. */
     private static final int REFINED = 4;
 
@@ -43,6 +46,9 @@ final class SuppliedSizes {
 
     /** Of two that leave as much to buy, the deeper carries more. */
     private static final double DEPTH = 1e-3;
+
+    /** For a metre of a section that is used up: far less than it would cost to buy. */
+    private static final double CROWDING = 0.02;
 
     private static final Set<Choices.Group> BENT =
             Set.of(Choices.Group.FLOOR, Choices.Group.RAFTERS, Choices.Group.PURLINS);
@@ -85,9 +91,7 @@ final class SuppliedSizes {
                         houses.widthsInSteps(first).parallelStream()
                                 .filter(_ -> !progress.cancelled())
                                 .flatMap(width -> glanced(first, width).stream()));
-        List<Rated> drawn =
-                sorted(rough.parallelStream().limit(KEPT).flatMap(r -> supplied(r).stream()));
-        List<Rated> seamed = sorted(drawn.parallelStream().map(this::seamed).map(this::judged));
+        List<Rated> seamed = sound(rough);
         List<Rated> improved = sorted(seamed.parallelStream().limit(REFINED).map(this::improved));
         Stream<Rated> fine = improved.parallelStream().flatMap(this::near).map(this::judged);
         List<Rated> all =
@@ -95,6 +99,24 @@ final class SuppliedSizes {
         Map<DesignSpec, Double> best = new LinkedHashMap<>();
         apart(all).stream().limit(limit).forEach(r -> best.put(r.spec(), r.cost()));
         return best;
+    }
+
+    /** Of the least that are left to buy those that no rule refuses, or else all. */
+    private List<Rated> sound(List<Rated> rough) {
+        List<Rated> seamed = List.of();
+        for (int from = 0; from < Math.min(rough.size(), MOST_KEPT); from += KEPT) {
+            List<Rated> some = rough.subList(from, Math.min(rough.size(), from + KEPT));
+            Stream<Rated> more =
+                    some.parallelStream()
+                            .flatMap(r -> supplied(r).stream())
+                            .map(this::seamed)
+                            .map(this::judged);
+            seamed = sorted(Stream.concat(seamed.stream(), more));
+            if (!seamed.isEmpty() && seamed.getFirst().cost() < FAULT) {
+                return seamed;
+            }
+        }
+        return seamed;
     }
 
     private static List<Rated> sorted(Stream<Rated> rated) {
@@ -210,8 +232,10 @@ final class SuppliedSizes {
             return Optional.empty();
         }
         try {
-            Coop coop =
-                    CoopBuilder.build(spec.with(Pieces.marked(spec.choices())), request.brief());
+            // Heights follow the marked sections, or what just fits would be refused.
+            DesignSpec marked =
+                    houses.sized(Pieces.marked(spec.choices()), spec.width(), spec.depth());
+            Coop coop = CoopBuilder.build(marked, request.brief());
             Pieces pieces = Pieces.of(coop, spec.choices());
             return Optional.of(new Rated(spec, pieces, cost(pieces, spec.choices())));
         } catch (Unbuildable e) {
@@ -220,9 +244,7 @@ final class SuppliedSizes {
     }
 
     private double cost(Pieces pieces, Choices choices) {
-        return sticks(pieces, choices, new HashMap<>())
-                + sheets(pieces, choices)
-                + supply.roofing(pieces.roofing());
+        return sticks(pieces, choices) + sheets(pieces, choices) + supply.roofing(pieces.roofing());
     }
 
     /** The same with the sections and thicknesses of which least must be bought. */
@@ -243,7 +265,7 @@ final class SuppliedSizes {
     private Choices least(
             Choices now, Stream<Choices> others, Pieces pieces, Map<Used, Double> known) {
         return Stream.concat(Stream.of(now), others)
-                .min(Comparator.comparingDouble(c -> sticks(pieces, c, known) - strength(c)))
+                .min(Comparator.comparingDouble(c -> crowded(pieces, c, known) - strength(c)))
                 .orElse(now);
     }
 
@@ -281,17 +303,32 @@ final class SuppliedSizes {
     /** Groups that share a section. */
     private record Used(Section section, Set<Choices.Group> groups) {}
 
-    private double sticks(Pieces pieces, Choices choices, Map<Used, Double> known) {
+    private double sticks(Pieces pieces, Choices choices) {
+        return used(pieces, choices)
+                .mapToDouble(u -> supply.sticks(u.section(), pieces.of(u.groups())))
+                .sum();
+    }
+
+    /**
+     * The same, and a little for every group that crowds into sections of which there is little
+     * while others lie unused: what one group leaves, another may need.
+     */
+    private double crowded(Pieces pieces, Choices choices, Map<Used, Double> known) {
+        return used(pieces, choices)
+                .mapToDouble(u -> known.computeIfAbsent(u, _ -> crowded(u, pieces.of(u.groups()))))
+                .sum();
+    }
+
+    private double crowded(Used used, List<Length> pieces) {
+        return supply.sticks(used.section(), pieces)
+                + CROWDING * supply.crowding(used.section(), pieces);
+    }
+
+    private static Stream<Used> used(Pieces pieces, Choices choices) {
         Map<Section, Set<Choices.Group>> shared =
                 pieces.groups().stream()
                         .collect(Collectors.groupingBy(choices::section, Collectors.toSet()));
-        return shared.entrySet().stream()
-                .mapToDouble(
-                        e ->
-                                known.computeIfAbsent(
-                                        new Used(e.getKey(), e.getValue()),
-                                        u -> supply.sticks(u.section(), pieces.of(u.groups()))))
-                .sum();
+        return shared.entrySet().stream().map(e -> new Used(e.getKey(), e.getValue()));
     }
 
     private double sheets(Pieces pieces, Choices choices) {

@@ -115,6 +115,16 @@ final class Supply {
         return metres * WHOLE * perMetre.computeIfAbsent(section, this::perMetre);
     }
 
+    /** Metres wanted of a section, by the share of what lies there that they are. */
+    double crowding(Section section, List<Length> pieces) {
+        double wanted = pieces.stream().mapToDouble(Length::toMetres).sum();
+        double own =
+                sticks.getOrDefault(section, List.of()).stream()
+                        .mapToDouble(Length::toMetres)
+                        .sum();
+        return own > 0 ? wanted * wanted / own : wanted;
+    }
+
     /** Roofing beyond what lies there. */
     double roofing(List<Length> pieces) {
         double perMetre =

@@ -9,6 +9,7 @@ import reliqua.core.measure.Angle;
 import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
+import reliqua.core.measure.UnitSystem;
 import reliqua.core.stock.Section;
 
 /**
@@ -25,6 +26,7 @@ final class GableRoof implements HouseRoof {
     private final Length middle;
     private final Length rise;
     private final Section tie;
+    private final Length ridgeStep;
 
     /**
      * A gable.
@@ -47,6 +49,8 @@ final class GableRoof implements HouseRoof {
         this.tie = choices.section(Choices.Group.WALLS);
         this.middle = depth.half();
         this.rise = rise;
+        boolean inches = UnitSystem.ofStep(choices.step()) == UnitSystem.INCHES;
+        this.ridgeStep = inches ? Length.inches(1, 4) : Length.mm(5);
         Length board = choices.section(Choices.Group.RAFTERS).thickness();
         this.half =
                 new SingleSlope(
@@ -124,7 +128,7 @@ final class GableRoof implements HouseRoof {
     public void frame(PartsBook book) {
         Length h = half.head();
         Length top = half.rafterTop(h);
-        Length bottom = top.minus(half.rafterUpright());
+        Length bottom = top.minus(ridgeDepth());
         Section rafter = half.rafter();
         book.stick(
                 Role.RIDGE_BOARD,
@@ -134,6 +138,11 @@ final class GableRoof implements HouseRoof {
         half.frame(back(book));
         half.frame(front(book));
         ties(book);
+    }
+
+    /** No less than the cut ends of the rafters, in a measure one finds or rips to. */
+    private Length ridgeDepth() {
+        return half.rafterUpright().ceilTo(ridgeStep);
     }
 
     private void ties(PartsBook book) {
