@@ -39,6 +39,22 @@ class SupplyTest {
         assertThat(supply().sticks(LATH, mm(600, 700, 298))).isPositive();
     }
 
+    /** Of two sections of which enough is there, the one that leaves more for others. */
+    @Test
+    void whatUsesUpASectionCrowdsIt() {
+        Section other = Section.mm(38, 64);
+        lot(Stick.sound(LATH, Length.mm(1000)));
+        for (int n = 0; n < 4; n++) {
+            lot(Stick.sound(other, Length.mm(1000)));
+        }
+        double crowded = supply().crowding(LATH, mm(900));
+        assertThat(crowded).isGreaterThan(supply().crowding(other, mm(900)));
+        assertThat(supply().crowding(other, mm(900, 900, 900, 900)))
+                .as("all of it")
+                .isCloseTo(4 * crowded, within(1e-9));
+        assertThat(supply().crowding(Section.mm(75, 75), mm(900))).isCloseTo(0.9, within(1e-9));
+    }
+
     @Test
     void aMissingPieceCostsMoreTheLongerItIs() {
         double half = supply().sticks(LATH, mm(500));

@@ -38,6 +38,11 @@ final class RackCell extends ListCell<RackRow> {
     private final Label total = Parts.text("", "soft");
     private final HBox groupRow = Parts.row(12, name, total);
 
+    /** What it has drawn: most rows are the same after an edit. */
+    private @Nullable RackRow shown;
+
+    private Tape shownIn = Tape.METRIC;
+
     RackCell(Workspace workspace) {
         this.workspace = workspace;
         getStyleClass().add("rack-cell");
@@ -58,6 +63,12 @@ final class RackCell extends ListCell<RackRow> {
     @Override
     protected void updateItem(@Nullable RackRow row, boolean empty) {
         super.updateItem(row, empty);
+        Tape tape = workspace.tape();
+        if (!empty && row != null && row.equals(shown) && tape.equals(shownIn)) {
+            return;
+        }
+        shown = empty ? null : row;
+        shownIn = tape;
         setMouseTransparent(row instanceof RackRow.Group);
         switch (empty ? null : row) {
             case null -> setGraphic(null);
