@@ -79,10 +79,15 @@ final class GableRoof implements HouseRoof {
         return y.minus(middle).abs();
     }
 
-    /** Level under the ridge board. */
+    /** Level under the ridge board, which reaches a little below the rafters. */
     @Override
     public Length rafterBottom(Length y) {
-        return half.rafterBottom(fromRidge(y).max(half.head()));
+        Length out = fromRidge(y);
+        return out.atMost(half.head()) ? ridgeTop().minus(ridgeDepth()) : half.rafterBottom(out);
+    }
+
+    private Length ridgeTop() {
+        return half.rafterTop(half.head());
     }
 
     /** Level over the ridge board, which is as high as the rafters that stand against it. */
@@ -127,7 +132,7 @@ final class GableRoof implements HouseRoof {
     @Override
     public void frame(PartsBook book) {
         Length h = half.head();
-        Length top = half.rafterTop(h);
+        Length top = ridgeTop();
         Length bottom = top.minus(ridgeDepth());
         Section rafter = half.rafter();
         book.stick(
