@@ -11,6 +11,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.Slider;
+import javafx.scene.control.TextField;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -188,6 +189,24 @@ class RaiseStationTest {
                 .as("what to do otherwise")
                 .isNotEmpty()
                 .allMatch(e -> e.what() instanceof Happening.NextTime);
+    }
+
+    /** Half a note stays in its field when a step is ticked or the plan changes beside it. */
+    @Test
+    void whatIsBeingWrittenStaysWhileThePlanChanges(FxRobot robot) throws TimeoutException {
+        DrivenWindow.planned(window.workspace);
+        TextField minutes = robot.lookup("#took").queryAs(TextField.class);
+        robot.interact(
+                () -> {
+                    minutes.requestFocus();
+                    minutes.setText("4");
+                });
+        String other = DrivenWindow.design(window.workspace).steps().getLast().key();
+        robot.interact(() -> window.workspace.edit("last", p -> p.tick(other, true)));
+        DrivenWindow.settle();
+        assertThat(robot.lookup("#took").queryAs(TextField.class)).isSameAs(minutes);
+        assertThat(minutes.getText()).isEqualTo("4");
+        assertThat(minutes.isFocused()).isTrue();
     }
 
     @Test

@@ -18,6 +18,7 @@ import javafx.stage.FileChooser;
 import reliqua.core.build.Pace;
 import reliqua.core.build.Schedule;
 import reliqua.core.build.Step;
+import reliqua.core.build.StepNote;
 import reliqua.core.build.ToolNeed;
 import reliqua.core.buy.Fixing;
 import reliqua.core.coop.Stage;
@@ -47,6 +48,16 @@ public final class RaiseStation implements Station {
     private final Label summary = Parts.text("", "soft");
     private final VBox bench = new VBox(10);
     private final VBox slip = new VBox(10);
+
+    /** What is told of a step, and below it what follows from all of them. */
+    private final VBox told = new VBox(10);
+
+    private final VBox further = new VBox(10);
+
+    /** Between them, what the keeper writes: it stays as it is while the plan changes round it. */
+    private final VBox written = new VBox(10);
+
+    private final Seen writtenSeen = new Seen();
     private final ScrollPane scroll = new ScrollPane(steps);
     private final Seen seen = new Seen();
     private final Seen slipSeen = new Seen();
@@ -286,8 +297,7 @@ public final class RaiseStation implements Station {
                 all().stream().filter(s -> selected.equals(Optional.of(s.id()))).findFirst();
         if (design.isEmpty() || step.isEmpty()) {
             picture.clear();
-            slip.getChildren().clear();
-            slipSeen.isAll();
+            clear();
             return;
         }
         Tape tape = workspace.tape();
@@ -304,9 +314,8 @@ public final class RaiseStation implements Station {
                 project.keeper())) {
             return;
         }
-        slip.getChildren().clear();
-        slip.getChildren()
-                .addAll(
+        told.getChildren()
+                .setAll(
                         Parts.text(step.get().words().words(workspace.tape()), "title"),
                         pieces(step.get()),
                         Parts.fact(
@@ -317,26 +326,48 @@ public final class RaiseStation implements Station {
                 .check()
                 .ifPresent(
                         c ->
-                                slip.getChildren()
+                                told.getChildren()
                                         .add(Parts.fact(Texts.get("raise.check"), c.words(tape))));
         if (step.get().twoPeople()) {
-            slip.getChildren().add(caution(Texts.get("raise.two"), Texts.get("raise.two.why")));
+            told.getChildren().add(caution(Texts.get("raise.two"), Texts.get("raise.two.why")));
         }
         step.get()
                 .caution()
                 .ifPresent(
                         key ->
-                                slip.getChildren()
+                                told.getChildren()
                                         .add(caution(Texts.get("raise.mind"), Words.say(key))));
-        slip.getChildren().addAll(Parts.rule(), new AsBuilt(workspace, step.get()));
+        write(step.get());
+        further.getChildren().clear();
         pace(design.get());
         showSession();
-        slip.getChildren()
+        further.getChildren()
                 .addAll(
                         Parts.rule(),
                         Parts.text(Texts.get("raise.page.why"), "note"),
                         Parts.button(
                                 "coop-page", Texts.get("raise.page"), this::savePage, "small"));
+    }
+
+    private void clear() {
+        told.getChildren().clear();
+        written.getChildren().clear();
+        further.getChildren().clear();
+        slipSeen.isAll();
+        writtenSeen.isAll();
+    }
+
+    /** Made anew for another step, and where what it shows has become another. */
+    private void write(Step step) {
+        Project project = workspace.project();
+        boolean done = project.done().contains(step.key());
+        StepNote note = project.note(step.key());
+        if (!writtenSeen.isAll(step.key(), note, done, project.chosen(), workspace.tape())) {
+            written.getChildren().setAll(Parts.rule(), new AsBuilt(workspace, step));
+        }
+        if (slip.getChildren().isEmpty()) {
+            slip.getChildren().addAll(told, written, further);
+        }
     }
 
     /** What the minutes written down say about those to come. */
@@ -349,7 +380,7 @@ public final class RaiseStation implements Station {
                             pace.taken(),
                             pace.planned(),
                             Math.round(pace.factor() * 100));
-            slip.getChildren().add(Parts.text(told, "note"));
+            further.getChildren().add(Parts.text(told, "note"));
         }
     }
 
@@ -368,10 +399,10 @@ public final class RaiseStation implements Station {
     private void hardware(Design design, Step step) {
         List<Fixing> fixings = design.fixings(step, workspace.tape().system());
         if (!fixings.isEmpty()) {
-            slip.getChildren().add(Parts.text(Texts.get("raise.hardware"), "strong"));
+            told.getChildren().add(Parts.text(Texts.get("raise.hardware"), "strong"));
         }
         for (Fixing fixing : fixings) {
-            slip.getChildren().add(Parts.text(Shopping.step(fixing, workspace.tape()), "note-ink"));
+            told.getChildren().add(Parts.text(Shopping.step(fixing, workspace.tape()), "note-ink"));
         }
     }
 
@@ -379,7 +410,7 @@ public final class RaiseStation implements Station {
         schedule().stream()
                 .flatMap(s -> s.sessions().stream())
                 .findFirst()
-                .ifPresent(s -> slip.getChildren().addAll(Parts.rule(), nextSession(s)));
+                .ifPresent(s -> further.getChildren().addAll(Parts.rule(), nextSession(s)));
         tools();
     }
 
@@ -397,7 +428,7 @@ public final class RaiseStation implements Station {
         if (needs.isEmpty()) {
             return;
         }
-        slip.getChildren().addAll(Parts.rule(), Parts.text(Texts.get("raise.tools"), "strong"));
+        further.getChildren().addAll(Parts.rule(), Parts.text(Texts.get("raise.tools"), "strong"));
         for (ToolNeed need : needs) {
             if (!need.there()) {
                 String words =
@@ -405,7 +436,7 @@ public final class RaiseStation implements Station {
                                 "raise.borrow",
                                 need.name().words(tape),
                                 need.instead().map(i -> i.words(tape)).orElse(""));
-                slip.getChildren().add(Parts.text(words, "danger", "note-ink"));
+                further.getChildren().add(Parts.text(words, "danger", "note-ink"));
             }
         }
         String ready =
@@ -413,7 +444,7 @@ public final class RaiseStation implements Station {
                         .filter(ToolNeed::there)
                         .map(n -> n.name().words(tape))
                         .collect(Collectors.joining(", "));
-        slip.getChildren().add(Parts.text(Texts.get("raise.tools.ready", ready), "note-ink"));
+        further.getChildren().add(Parts.text(Texts.get("raise.tools.ready", ready), "note-ink"));
     }
 
     private static Node caution(String title, String words) {
