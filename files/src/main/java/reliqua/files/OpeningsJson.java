@@ -48,9 +48,11 @@ final class OpeningsJson {
                 .toList();
     }
 
-    /** By a hatch for the hand nobody reaches the floor. */
+    /** By a hatch for the hand, or for birds in the floor itself, nobody reaches the floor. */
     private static boolean isWay(Opening opening) {
-        return opening.isHinged() && opening.kind() != Opening.Kind.HAND_HATCH;
+        return opening.isHinged()
+                && opening.kind() != Opening.Kind.HAND_HATCH
+                && opening.kind() != Opening.Kind.FLOOR_HATCH;
     }
 
     /** Of two houses side by side each has its own. */

@@ -31,9 +31,7 @@ import reliqua.core.stock.Lot;
 public final class Fixings {
     private static final Length STAPLES_APART = Length.mm(80);
 
-    /** Shorter ones are pulled out by a paw. */
     private static final double ROOF_SCREWS_A_SQUARE_METRE = 8;
-
     private static final int HINGES_A_LEAF = 2;
 
     private final Map<Key, Pile> piles = new LinkedHashMap<>();

@@ -158,7 +158,7 @@ final class Audit {
                 case FLOOR_HATCH ->
                         add(
                                 Sum.of("audit.floorHatch"),
-                                coop.that(Trait.LID).stream().map(Part::mark).toList(),
+                                near(all),
                                 those(p -> p.reach() != Predator.Reach.CARRIES_DISEASE),
                                 Grade.BY_HABIT,
                                 "audit.floorHatch.mend");

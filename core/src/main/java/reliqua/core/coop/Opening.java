@@ -62,7 +62,7 @@ public record Opening(Kind kind, Length width, Length height, Length bottom, Bou
         WALL_VENT,
         /** Lets air in from below on hot nights; no vent to rely on, as it is low. */
         FLOOR_VENT,
-        /** Birds go down through it; its lid has hinges of its own. */
+        /** Birds go down through it, and a lid is laid over it at night. */
         FLOOR_HATCH,
         WINDOW
     }
@@ -74,9 +74,8 @@ public record Opening(Kind kind, Length width, Length height, Length bottom, Bou
     /** Whether a hinged leaf closes it, which wants hinges and a latch. */
     public boolean isHinged() {
         return switch (kind) {
-            case CLEAN_OUT_DOOR, GATE, YARD_GATE, HAND_HATCH -> true;
-            case POP_DOOR, NEST_ENTRANCE, EAVE_VENT, WALL_VENT, FLOOR_VENT, FLOOR_HATCH, WINDOW ->
-                    false;
+            case CLEAN_OUT_DOOR, GATE, YARD_GATE, HAND_HATCH, FLOOR_HATCH -> true;
+            case POP_DOOR, NEST_ENTRANCE, EAVE_VENT, WALL_VENT, FLOOR_VENT, WINDOW -> false;
         };
     }
 

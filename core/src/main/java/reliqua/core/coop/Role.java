@@ -383,7 +383,7 @@ public enum Role {
             'Q',
             Stage.RUN,
             Duty.of(BATTEN, Trait.STANDS_LOOSE).serving(Latitude.mm(10, 20)).in(Assembly.FEED_BOX)),
-    FLOOR_HATCH_LID('B', Stage.DOORS, Duty.of(DOOR, HIDDEN, Trait.LID).seenFrom(Side.PLAN)),
+    FLOOR_HATCH_LID('B', Stage.DOORS, Duty.of(DOOR, HIDDEN, Trait.LEAF).seenFrom(Side.PLAN)),
     FEED_LID('Q', Stage.RUN, Duty.of(FRAME, Trait.LOOSE).seenFrom(Side.PLAN).in(Assembly.FEED_BOX)),
     WATER_TUB('Q', Stage.RUN, Duty.of(FRAME, Trait.LOOSE, Trait.KEPT_CLEAN).seenFrom(Side.PLAN)),
     BROODER_WALL(
@@ -452,7 +452,7 @@ public enum Role {
     GROUND_FLAP(
             'Q',
             Stage.RUN,
-            Duty.of(BATTEN, SHOWN, Trait.BY_DAY)
+            Duty.of(BATTEN, SHOWN, Trait.BY_DAY, Trait.STANDS_LOOSE)
                     .serving(Latitude.mm(8, 20))
                     .minutes(4)
                     .checked(Check.SWING)),

@@ -6,8 +6,5 @@ import reliqua.core.measure.Money;
 /** What hardware a coop would have bought beside its wood: screws, hinges, latches, paint. */
 @FunctionalInterface
 public interface HardwareBill {
-    /** Counts none. */
-    HardwareBill NONE = _ -> Money.ZERO;
-
     Money of(Coop coop);
 }

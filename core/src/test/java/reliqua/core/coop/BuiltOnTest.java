@@ -12,10 +12,14 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import reliqua.core.buy.Fixing;
+import reliqua.core.buy.Fixings;
 import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.coop.family.Families;
+import reliqua.core.flock.Practice;
 import reliqua.core.measure.Length;
+import reliqua.core.stock.Hardware;
 
 /** What each thing that is built on is there for, on every kind that has room for it. */
 class BuiltOnTest {
@@ -592,6 +596,22 @@ class BuiltOnTest {
         assertThat(net.z1()).isGreaterThan(ground.z1());
         assertThat(coop.of(Role.GROUND_FLAP))
                 .allMatch(p -> p.solid().bounds().z0().isPositive(), "swings over the grass");
+    }
+
+    /** Flaps swing: their sticks are screwed to one another and to nothing else. */
+    @ParameterizedTest
+    @MethodSource("inLevels")
+    void noScrewHoldsAFlapFastAndTheLidHangsOnHinges(Coop coop) {
+        for (Fixing fixing : Fixings.of(coop, Practice.Finish.BARE)) {
+            List<Role> held =
+                    fixing.marks().stream().map(m -> coop.find(m).orElseThrow().role()).toList();
+            if (fixing.kind() == Hardware.Kind.SCREWS && held.contains(Role.GROUND_FLAP)) {
+                assertThat(held).containsOnly(Role.GROUND_FLAP);
+            }
+            if (fixing.kind() == Hardware.Kind.HINGES && held.contains(Role.DOOR_LEAF)) {
+                assertThat(held).contains(Role.FLOOR_HATCH_LID);
+            }
+        }
     }
 
     @ParameterizedTest

@@ -139,6 +139,7 @@ final class BuildPicture extends VBox {
 
     /** Nothing is built. */
     void clear() {
+        asked++;
         design = Optional.empty();
         film.stop();
         caption();
