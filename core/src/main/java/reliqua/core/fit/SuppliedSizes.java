@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.BiFunction;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import reliqua.core.check.Finding;
@@ -247,10 +248,20 @@ final class SuppliedSizes {
         return sticks(pieces, choices) + sheets(pieces, choices) + supply.roofing(pieces.roofing());
     }
 
-    /** The same with the sections and thicknesses of which least must be bought. */
+    /**
+     * The same with the sections and thicknesses of which least must be bought: as they come, or
+     * spread over all that lies there where that leaves less to buy.
+     */
     private Choices chosen(Rated house) {
+        return Stream.of(0.0, CROWDING)
+                .map(weight -> chosen(house, weight))
+                .min(Comparator.comparingDouble(c -> sticks(house.pieces(), c)))
+                .orElseThrow();
+    }
+
+    private Choices chosen(Rated house, double crowding) {
         Pieces pieces = house.pieces();
-        Map<Used, Double> known = new HashMap<>();
+        Weighing known = new Weighing(crowding, new HashMap<>());
         Choices best = house.spec().choices();
         for (int round = 0; round < ROUNDS; round++) {
             for (Choices.Group group : pieces.groups()) {
@@ -262,8 +273,7 @@ final class SuppliedSizes {
         return cheapest(pieces, best, sheets.decks(), Choices::withDeck);
     }
 
-    private Choices least(
-            Choices now, Stream<Choices> others, Pieces pieces, Map<Used, Double> known) {
+    private Choices least(Choices now, Stream<Choices> others, Pieces pieces, Weighing known) {
         return Stream.concat(Stream.of(now), others)
                 .min(Comparator.comparingDouble(c -> crowded(pieces, c, known) - strength(c)))
                 .orElse(now);
@@ -303,6 +313,13 @@ final class SuppliedSizes {
     /** Groups that share a section. */
     private record Used(Section section, Set<Choices.Group> groups) {}
 
+    /** What is known of groups that share a section, with crowding counted for so much. */
+    private record Weighing(double crowding, Map<Used, Double> known) {
+        double of(Used used, Supplier<Double> anew) {
+            return known.computeIfAbsent(used, _ -> anew.get());
+        }
+    }
+
     private double sticks(Pieces pieces, Choices choices) {
         return used(pieces, choices)
                 .mapToDouble(u -> supply.sticks(u.section(), pieces.of(u.groups())))
@@ -313,15 +330,16 @@ final class SuppliedSizes {
      * The same, and a little for every group that crowds into sections of which there is little
      * while others lie unused: what one group leaves, another may need.
      */
-    private double crowded(Pieces pieces, Choices choices, Map<Used, Double> known) {
+    private double crowded(Pieces pieces, Choices choices, Weighing known) {
         return used(pieces, choices)
-                .mapToDouble(u -> known.computeIfAbsent(u, _ -> crowded(u, pieces.of(u.groups()))))
+                .mapToDouble(u -> known.of(u, () -> crowded(u, pieces, known.crowding())))
                 .sum();
     }
 
-    private double crowded(Used used, List<Length> pieces) {
+    private double crowded(Used used, Pieces house, double crowding) {
+        List<Length> pieces = house.of(used.groups());
         return supply.sticks(used.section(), pieces)
-                + CROWDING * supply.crowding(used.section(), pieces);
+                + crowding * supply.crowding(used.section(), pieces);
     }
 
     private static Stream<Used> used(Pieces pieces, Choices choices) {
