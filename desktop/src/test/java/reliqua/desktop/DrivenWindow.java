@@ -117,19 +117,24 @@ final class DrivenWindow {
 
     /** Chooses lots of the rack by their ids, and nothing else. */
     static void choose(FxRobot robot, String... ids) {
-        ListView<Object> rack = robot.lookup("#rack").queryListView();
         robot.interact(
                 () -> {
-                    rack.getSelectionModel().clearSelection();
-                    for (int i = 0; i < rack.getItems().size(); i++) {
-                        String item = rack.getItems().get(i).toString();
-                        if (Stream.of(ids).anyMatch(id -> item.contains("id=" + id + ","))) {
-                            rack.getSelectionModel().select(i);
-                            rack.scrollTo(i);
-                        }
-                    }
-                    rack.requestFocus();
+                    select(robot, ids);
+                    robot.lookup("#rack").queryListView().requestFocus();
                 });
+    }
+
+    /** The same on the window's own thread; the cursor stays where it is. */
+    static void select(FxRobot robot, String... ids) {
+        ListView<Object> rack = robot.lookup("#rack").queryListView();
+        rack.getSelectionModel().clearSelection();
+        for (int i = 0; i < rack.getItems().size(); i++) {
+            String item = rack.getItems().get(i).toString();
+            if (Stream.of(ids).anyMatch(id -> item.contains("id=" + id + ","))) {
+                rack.getSelectionModel().select(i);
+                rack.scrollTo(i);
+            }
+        }
     }
 
     /** Types a text where the cursor is, all of it at once. */

@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.concurrent.TimeoutException;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.event.EventType;
 import javafx.geometry.Bounds;
@@ -130,6 +131,48 @@ class HeapHandsTest {
         robot.interact(() -> robot.lookup("#pull-0").queryButton().fire());
         DrivenWindow.settle();
         assertThat(((Stick) heap().find("S17").orElseThrow().material()).flaws()).isEmpty();
+    }
+
+    @Test
+    void theNeighbourOfALotThatIsGoneIsChosenWhereItWas(FxRobot robot) {
+        DrivenWindow.choose(robot, "S2");
+        int line = chosenLine(robot);
+        robot.interact(() -> robot.lookup("#remove-lot").queryButton().fire());
+        DrivenWindow.settle();
+        assertThat(heap().find("S2")).isEmpty();
+        assertThat(chosenLine(robot)).isBetween(line - 2, line);
+        assertThat(chosen(robot)).contains("OfLot");
+        DrivenWindow.undo(robot);
+        assertThat(chosen(robot)).as("what came back").contains("id=S2,");
+    }
+
+    private static int chosenLine(FxRobot robot) {
+        return robot.lookup("#rack").queryListView().getSelectionModel().getSelectedIndex();
+    }
+
+    private static String chosen(FxRobot robot) {
+        return String.valueOf(
+                robot.lookup("#rack").queryListView().getSelectionModel().getSelectedItem());
+    }
+
+    @Test
+    void whatIsStillBeingTypedGoesToTheLotItIsAbout(FxRobot robot) throws TimeoutException {
+        DrivenWindow.choose(robot, "S2");
+        robot.interact(
+                () -> {
+                    TextField note = robot.lookup("#lot-note").queryAs(TextField.class);
+                    note.requestFocus();
+                    note.setText("from the barn");
+                    DrivenWindow.select(robot, "S17");
+                });
+        DrivenWindow.until(() -> note("S2").equals("from the barn"));
+        assertThat(note("S17")).isNotEqualTo("from the barn");
+        assertThat(robot.lookup("#lot-note").queryAs(TextField.class).getText())
+                .isEqualTo(note("S17"));
+    }
+
+    private String note(String lot) {
+        return heap().find(lot).orElseThrow().provenance().note();
     }
 
     @Test

@@ -3,11 +3,10 @@ package reliqua.desktop.heap;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.beans.binding.Bindings;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Rectangle;
@@ -27,6 +26,7 @@ import reliqua.desktop.Texts;
 import reliqua.desktop.paint.PictureView;
 import reliqua.desktop.shell.EntryField;
 import reliqua.desktop.shell.Parts;
+import reliqua.desktop.shell.Pills;
 import reliqua.desktop.work.Workspace;
 
 /**
@@ -47,10 +47,12 @@ final class FlawBoard extends VBox {
     private static final List<Flaw.Kind> OF_ROOFING = List.of(Flaw.Kind.RUST, Flaw.Kind.HOLE);
 
     private final Workspace workspace;
-    private final Lot lot;
     private final PictureView picture = new PictureView();
     private final Rectangle drawn = new Rectangle();
     private final Label says = Parts.text("", "note");
+    private final EntryField typed;
+    private final VBox marked = new VBox(6);
+    private Lot lot;
     private Flaw.Kind kind;
     private Picture.Point from = new Picture.Point(0, 0);
 
@@ -59,10 +61,30 @@ final class FlawBoard extends VBox {
         this.workspace = workspace;
         this.lot = lot;
         this.kind = kinds(lot.material()).getFirst();
-        getChildren().addAll(Parts.text(Texts.get("heap.flaws"), "strong"), choices(), board());
-        EntryField typed = new EntryField("lot-flaw", Texts.get("flaw.type"), this::said);
-        getChildren().addAll(says, typed.prompt(Texts.get("flaw.type")));
-        getChildren().addAll(list());
+        this.typed = new EntryField("lot-flaw", Texts.get("flaw.type"), words -> said(lot, words));
+        marked.managedProperty().bind(Bindings.isNotEmpty(marked.getChildren()));
+        getChildren()
+                .addAll(
+                        Parts.text(Texts.get("heap.flaws"), "strong"),
+                        choices(),
+                        board(),
+                        says,
+                        typed.prompt(Texts.get("flaw.type")),
+                        marked);
+        show(lot);
+    }
+
+    /** Turned to another lot of the same kind. */
+    void show(Lot other) {
+        if (!other.id().equals(lot.id())) {
+            typed.turnTo("", words -> said(other, words));
+        } else if (!other.material().equals(lot.material())) {
+            typed.clear();
+        }
+        typed.commitTo(words -> said(other, words));
+        lot = other;
+        picture.picture().set(LotPicture.of(lot.material()));
+        marked.getChildren().setAll(list());
         says.setText(Texts.get("flaw.drag"));
     }
 
@@ -75,25 +97,12 @@ final class FlawBoard extends VBox {
     }
 
     private Node choices() {
-        FlowPane pills = new FlowPane(4, 4);
-        ToggleGroup group = new ToggleGroup();
-        for (Flaw.Kind each : kinds(lot.material())) {
-            pills.getChildren()
-                    .add(
-                            Parts.choice(
-                                    "flaw-" + each.name(),
-                                    Words.say("flaw." + each.name()),
-                                    group,
-                                    each == kind,
-                                    () -> kind = each,
-                                    "pill",
-                                    "tight"));
-        }
+        Pills<Flaw.Kind> pills = new Pills<>(kinds(lot.material()), "flaw-", Words::say, "flaw.");
+        pills.show(kind, each -> kind = each);
         return pills;
     }
 
     private Node board() {
-        picture.picture().set(LotPicture.of(lot.material()));
         picture.setMouseTransparent(true);
         drawn.getStyleClass().add("flaw-drawn");
         drawn.setManaged(false);
@@ -114,12 +123,13 @@ final class FlawBoard extends VBox {
     }
 
     /** A flaw typed as it would be called; what is wrong with it, if anything. */
-    private String said(String words) {
+    private String said(Lot lot, String words) {
         if (words.isBlank()) {
             return "";
         }
         try {
-            change("edit.flaw", FlawMarking.said(lot.material(), words, workspace.tape()));
+            Material after = FlawMarking.said(lot.material(), words, workspace.tape());
+            LotChange.to(workspace, "edit.flaw", lot.with(lot.quantity(), after));
             return "";
         } catch (IllegalArgumentException e) {
             return String.valueOf(e.getMessage());

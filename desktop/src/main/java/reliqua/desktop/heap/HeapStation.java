@@ -1,18 +1,12 @@
 package reliqua.desktop.heap;
 
-import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
-import javafx.collections.FXCollections;
-import javafx.collections.ListChangeListener;
-import javafx.collections.ObservableList;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ListView;
-import javafx.scene.control.SelectionMode;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.Clipboard;
@@ -48,8 +42,7 @@ public final class HeapStation implements Station {
             new KeyCodeCombination(KeyCode.V, KeyCombination.SHORTCUT_DOWN);
 
     private final Workspace workspace;
-    private final ObservableList<RackRow> rows = FXCollections.observableArrayList();
-    private final ListView<RackRow> rack = new ListView<>(rows);
+    private final Rack rack;
     private final TextField find = new TextField();
     private final ComboBox<RackRows.Order> order = new ComboBox<>();
     private final Label summary = Parts.text("", "soft");
@@ -63,27 +56,18 @@ public final class HeapStation implements Station {
     private RackRows.Order shownOrder = RackRows.Order.RECORDED;
     private List<Lot> shownLots = List.of();
     private Tape shownTape = Tape.METRIC;
-    private boolean filling;
 
     /** Over the workspace. */
     public HeapStation(Workspace workspace) {
         this.workspace = workspace;
+        this.rack = new Rack(workspace, this::showSlip);
         this.slip = new LotSlip(workspace);
         this.ledger = new LedgerView(workspace);
         this.books = Parts.toggle("books", Texts.get("ledger.show"), false, this::openBooks);
-        buildRack();
-        buildHead();
-        wire();
-    }
-
-    private void buildRack() {
-        rack.setId("rack");
-        rack.getStyleClass().add("rack");
-        rack.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
-        rack.setCellFactory(_ -> new RackCell(workspace));
-        rack.setPlaceholder(Parts.text(Texts.get("heap.empty"), "soft", "placeholder"));
         VBox.setVgrow(rack, Priority.ALWAYS);
         VBox.setVgrow(ledger, Priority.ALWAYS);
+        buildHead();
+        wire();
     }
 
     private void buildHead() {
@@ -123,27 +107,11 @@ public final class HeapStation implements Station {
     private void wire() {
         find.textProperty().addListener((_, _, _) -> refresh());
         order.valueProperty().addListener((_, _, _) -> refresh());
-        rack.getSelectionModel()
-                .getSelectedItems()
-                .addListener(
-                        (ListChangeListener<RackRow>)
-                                _ -> {
-                                    if (!filling) {
-                                        showSlip();
-                                    }
-                                });
         rack.setOnKeyPressed(this::key);
     }
 
-    private List<Lot> chosen() {
-        return rack.getSelectionModel().getSelectedItems().stream()
-                .filter(RackRow.OfLot.class::isInstance)
-                .map(row -> ((RackRow.OfLot) row).lot())
-                .toList();
-    }
-
     private void key(KeyEvent event) {
-        List<Lot> lots = chosen();
+        List<Lot> lots = rack.chosen();
         if (lots.isEmpty()) {
             return;
         }
@@ -218,7 +186,7 @@ public final class HeapStation implements Station {
         if (heap == shown && filter.equals(shownFilter) && now == shownOrder) {
             return;
         }
-        boolean grew = heap.lots().size() == shown.lots().size() + 1;
+        Set<String> fresh = fresh(heap);
         shown = heap;
         shownFilter = filter;
         shownOrder = now;
@@ -229,44 +197,29 @@ public final class HeapStation implements Station {
                         heap.count(Sheet.class),
                         heap.count(Roofing.class),
                         heap.count(Mesh.class)));
-        Set<String> wanted =
-                grew
-                        ? Set.of(heap.lots().getLast().id())
-                        : chosen().stream().map(Lot::id).collect(Collectors.toSet());
-        filling = true;
-        rows.setAll(lines.of(heap, filter, now, project.prices(), workspace.tape()));
-        select(wanted);
-        filling = false;
+        List<RackRow> next = lines.of(heap, filter, now, project.prices(), workspace.tape());
+        if (fresh.size() == 1) {
+            rack.show(next, fresh);
+        } else {
+            rack.show(next);
+        }
         showSlip();
+    }
+
+    private Set<String> fresh(Heap heap) {
+        Set<String> ids = heap.lots().stream().map(Lot::id).collect(Collectors.toSet());
+        shown.lots().forEach(lot -> ids.remove(lot.id()));
+        return ids;
     }
 
     /** Only when something else is chosen: building it takes longer than finding. */
     private void showSlip() {
-        List<Lot> lots = chosen();
+        List<Lot> lots = rack.chosen();
         Tape tape = workspace.tape();
         if (!lots.equals(shownLots) || lots.isEmpty() || !tape.equals(shownTape)) {
             shownLots = lots;
             shownTape = tape;
             slip.show(lots);
         }
-    }
-
-    /** The same lots again, or the first. */
-    private void select(Set<String> ids) {
-        Set<String> open = new HashSet<>(ids);
-        rack.getSelectionModel().clearSelection();
-        int first = -1;
-        for (int i = 0; i < rows.size(); i++) {
-            if (rows.get(i) instanceof RackRow.OfLot row) {
-                first = first < 0 ? i : first;
-                if (open.remove(row.lot().id())) {
-                    rack.getSelectionModel().select(i);
-                }
-            }
-        }
-        if (rack.getSelectionModel().isEmpty() && first >= 0) {
-            rack.getSelectionModel().select(first);
-        }
-        rack.scrollTo(Math.max(0, rack.getSelectionModel().getSelectedIndex() - 4));
     }
 }

@@ -3,15 +3,15 @@ package reliqua.desktop.heap;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.ToggleGroup;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -28,31 +28,50 @@ import reliqua.core.stock.Warp;
 import reliqua.desktop.Texts;
 import reliqua.desktop.shell.EntryField;
 import reliqua.desktop.shell.Parts;
+import reliqua.desktop.shell.Pills;
 import reliqua.desktop.work.Workspace;
 
-/** What is typed about a lot: how many, its sizes and warp, where it lies and came from. */
+/**
+ * What is typed about a lot: how many, its sizes and warp, where it lies and came from. Fields are
+ * kept and turned to the next lot: making them takes longer than everything else about a slip.
+ */
 final class LotFields {
     private final Workspace workspace;
+    private final Map<String, Field> fields = new HashMap<>();
+    private final Map<String, Pills<?>> pills = new HashMap<>();
+    private final Map<List<Node>, Node> rows = new HashMap<>();
+    private String shown = "";
+    private boolean another;
+
+    /** A field and what it stands in, with its name. */
+    private record Field(EntryField entry, Node node) {}
 
     LotFields(Workspace workspace) {
         this.workspace = workspace;
     }
 
+    /** What follows is about this lot. */
+    void turnTo(Lot lot) {
+        another = !lot.id().equals(shown);
+        shown = lot.id();
+    }
+
     /** Every size it has, each in a narrow field, and how many there are. */
     List<Node> sizes(Lot lot) {
-        List<Node> fields = new ArrayList<>();
+        List<Node> nodes = new ArrayList<>();
         Remeasured.sizes(lot.material())
-                .forEach((size, length) -> fields.add(sized(lot, size, length)));
-        fields.addFirst(above("quantity", lot.quantity() + "", text -> quantity(lot, text)));
-        List<Node> rows = new ArrayList<>();
-        for (int n = 0; n < fields.size(); n += 2) {
-            rows.add(
-                    Parts.row(
-                            10,
-                            fields.subList(n, Math.min(n + 2, fields.size()))
-                                    .toArray(Node[]::new)));
+                .forEach((size, length) -> nodes.add(sized(lot, size, length)));
+        nodes.addFirst(above("quantity", lot.quantity() + "", text -> quantity(lot, text)));
+        List<Node> pairs = new ArrayList<>();
+        for (int n = 0; n < nodes.size(); n += 2) {
+            pairs.add(row(10, nodes.subList(n, Math.min(n + 2, nodes.size()))));
         }
-        return rows;
+        return pairs;
+    }
+
+    private Node row(double gap, List<Node> nodes) {
+        return rows.computeIfAbsent(
+                List.copyOf(nodes), same -> Parts.row(gap, same.toArray(Node[]::new)));
     }
 
     private Node sized(Lot lot, Remeasured.Size size, Length now) {
@@ -97,32 +116,25 @@ final class LotFields {
     }
 
     private <E extends Enum<E>> Node choice(E[] all, E now, String words, Function<E, Lot> with) {
-        FlowPane pills = new FlowPane(4, 4);
-        ToggleGroup group = new ToggleGroup();
-        for (E each : all) {
-            pills.getChildren()
-                    .add(
-                            Parts.choice(
-                                    words + each.name(),
-                                    Words.say(words + each.name()),
-                                    group,
-                                    each == now,
-                                    () -> change(with.apply(each)),
-                                    "pill",
-                                    "tight"));
-        }
-        return pills;
+        @SuppressWarnings("unchecked")
+        Pills<E> kept =
+                (Pills<E>)
+                        pills.computeIfAbsent(
+                                words, _ -> new Pills<>(List.of(all), words, Words::say, words));
+        kept.show(now, each -> change(with.apply(each)));
+        return kept;
     }
 
     /** How far a stick is out of true, in four narrow fields. */
     Node warp(Lot lot, Stick stick) {
         Warp w = stick.warp();
-        return Parts.row(
+        return row(
                 8,
-                warp(lot, stick, "bow", w.bow(), Warp::withBow),
-                warp(lot, stick, "crook", w.crook(), Warp::withCrook),
-                warp(lot, stick, "twist", w.twist(), Warp::withTwist),
-                warp(lot, stick, "cup", w.cup(), Warp::withCup));
+                List.of(
+                        warp(lot, stick, "bow", w.bow(), Warp::withBow),
+                        warp(lot, stick, "crook", w.crook(), Warp::withCrook),
+                        warp(lot, stick, "twist", w.twist(), Warp::withTwist),
+                        warp(lot, stick, "cup", w.cup(), Warp::withCup)));
     }
 
     private Node warp(
@@ -143,14 +155,14 @@ final class LotFields {
     List<Node> provenance(Lot lot) {
         Lot.Provenance p = lot.provenance();
         return List.of(
-                field("where", p.place(), text -> change(lot, p.withPlace(text))),
-                field("source", p.source(), text -> change(lot, p.withSource(text))),
-                field(
+                beside("where", p.place(), text -> change(lot, p.withPlace(text))),
+                beside("source", p.source(), text -> change(lot, p.withSource(text))),
+                beside(
                         "since",
                         p.since().map(LocalDate::toString).orElse(""),
                         text -> since(lot, text)),
-                field("paid", paid(p), text -> paid(lot, text)),
-                field("note", p.note(), text -> change(lot, p.withNote(text))));
+                beside("paid", paid(p), text -> paid(lot, text)),
+                beside("note", p.note(), text -> change(lot, p.withNote(text))));
     }
 
     private static String paid(Lot.Provenance p) {
@@ -206,9 +218,39 @@ final class LotFields {
     }
 
     /** A narrow field with its name above. */
-    private static Node above(String key, String value, Function<String, String> commit) {
-        EntryField field = new EntryField("lot-" + key, Texts.get("heap." + key), commit);
-        field.show(value);
+    private Node above(String key, String value, Function<String, String> commit) {
+        return kept(key, value, commit, LotFields::above);
+    }
+
+    private Node beside(String key, String value, Function<String, String> commit) {
+        return kept(key, value, commit, LotFields::field);
+    }
+
+    private Node kept(
+            String key,
+            String value,
+            Function<String, String> commit,
+            BiFunction<String, EntryField, Node> framed) {
+        Field field = fields.get(key);
+        if (field == null) {
+            EntryField entry = entry(key, commit);
+            field = new Field(entry, framed.apply(key, entry));
+            fields.put(key, field);
+            field.entry().show(value);
+        } else if (another) {
+            field.entry().turnTo(value, commit);
+        } else {
+            field.entry().commitTo(commit);
+            field.entry().show(value);
+        }
+        return field.node();
+    }
+
+    private static EntryField entry(String key, Function<String, String> commit) {
+        return new EntryField("lot-" + key, Texts.get("heap." + key), commit);
+    }
+
+    private static Node above(String key, EntryField field) {
         Label name = Parts.text(Texts.get("heap." + key), "soft");
         // A name that may wrap makes the narrow field as high as if it did.
         name.setWrapText(false);
@@ -220,8 +262,12 @@ final class LotFields {
 
     /** A named field of the slip. */
     static Node field(String key, String value, Function<String, String> commit) {
-        EntryField field = new EntryField("lot-" + key, Texts.get("heap." + key), commit);
+        EntryField field = entry(key, commit);
         field.show(value);
+        return field(key, field);
+    }
+
+    private static Node field(String key, EntryField field) {
         HBox.setHgrow(field, Priority.ALWAYS);
         Label name = Parts.text(Texts.get("heap." + key), "soft");
         name.setMinWidth(72);

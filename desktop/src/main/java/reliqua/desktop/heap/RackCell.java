@@ -2,10 +2,13 @@ package reliqua.desktop.heap;
 
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
 import org.jspecify.annotations.Nullable;
 import reliqua.core.drawing.LotPicture;
 import reliqua.core.measure.Tape;
@@ -26,8 +29,8 @@ final class RackCell extends ListCell<RackRow> {
     private static final double SCALE = 0.105;
 
     private static final double DRAWN = 392;
-    private static final String GROUP = "rack-group";
-    private static final String DANGER = "danger";
+    private static final PseudoClass GROUP = PseudoClass.getPseudoClass("group");
+    private static final PseudoClass DOUBTFUL = PseudoClass.getPseudoClass("doubtful");
 
     private final Workspace workspace;
     private final PictureView picture = new PictureView(SCALE);
@@ -37,6 +40,12 @@ final class RackCell extends ListCell<RackRow> {
     private final Label name = Parts.text("", "strong");
     private final Label total = Parts.text("", "soft");
     private final HBox groupRow = Parts.row(12, name, total);
+
+    /**
+     * Both stay in the cell and one of them is seen: what leaves a cell is styled anew when it
+     * comes back, which takes longer than all the rest.
+     */
+    private final StackPane face = new StackPane(groupRow, lotRow);
 
     /** What it has drawn: most rows are the same after an edit. */
     private @Nullable RackRow shown;
@@ -58,6 +67,17 @@ final class RackCell extends ListCell<RackRow> {
         note.setMinWidth(0);
         note.setMaxWidth(Double.MAX_VALUE);
         lotRow.setMaxWidth(Double.MAX_VALUE);
+        face.setAlignment(Pos.CENTER_LEFT);
+        groupRow.managedProperty().bind(groupRow.visibleProperty());
+        lotRow.managedProperty().bind(lotRow.visibleProperty());
+        see(false, false);
+        setGraphic(face);
+    }
+
+    private void see(boolean group, boolean lot) {
+        groupRow.setVisible(group);
+        lotRow.setVisible(lot);
+        pseudoClassStateChanged(GROUP, group);
     }
 
     @Override
@@ -71,35 +91,28 @@ final class RackCell extends ListCell<RackRow> {
         shownIn = tape;
         setMouseTransparent(row instanceof RackRow.Group);
         switch (empty ? null : row) {
-            case null -> setGraphic(null);
+            case null -> see(false, false);
             case RackRow.Group group -> show(group);
             case RackRow.OfLot lot -> show(lot.lot());
         }
     }
 
     private void show(RackRow.Group group) {
-        if (!getStyleClass().contains(GROUP)) {
-            getStyleClass().add(GROUP);
-        }
         name.setText(group.name());
         total.setText(group.total());
-        setGraphic(groupRow);
+        see(true, false);
         setAccessibleText(group.name() + ", " + group.total());
     }
 
     private void show(Lot lot) {
-        getStyleClass().remove(GROUP);
         Tape tape = workspace.tape();
         picture.picture().set(LotPicture.of(lot.material()));
         length.setText(lot.quantity() + " \u00d7 " + Describe.length(lot.material(), tape));
         String words = note(lot, tape);
         note.setText(words);
         boolean doubtful = !lot.condition().usable() || lot.condition().open();
-        note.getStyleClass().remove(DANGER);
-        if (doubtful) {
-            note.getStyleClass().add(DANGER);
-        }
-        setGraphic(lotRow);
+        note.pseudoClassStateChanged(DOUBTFUL, doubtful);
+        see(false, true);
         setAccessibleText(Describe.lot(lot.quantity(), lot.material(), tape) + " " + words);
     }
 

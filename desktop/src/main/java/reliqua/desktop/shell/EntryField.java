@@ -1,6 +1,7 @@
 package reliqua.desktop.shell;
 
 import java.util.function.Function;
+import javafx.application.Platform;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
@@ -12,6 +13,7 @@ import javafx.scene.layout.VBox;
 public final class EntryField extends VBox {
     private final TextField field = new TextField();
     private final Label fault = Parts.text("", "danger", "note");
+    private Function<String, String> commit;
     private String shown = "";
 
     /**
@@ -22,25 +24,47 @@ public final class EntryField extends VBox {
      * @param commit takes a text and says what is wrong with it; an empty text when nothing is
      */
     public EntryField(String id, String name, Function<String, String> commit) {
+        this.commit = commit;
         field.setId(id);
         field.setAccessibleText(name);
         field.getStyleClass().add("slip-field");
         fault.managedProperty().bind(fault.textProperty().isNotEmpty());
-        Runnable take =
-                () -> {
-                    if (!field.getText().equals(shown)) {
-                        fault.setText(commit.apply(field.getText()));
-                    }
-                };
-        field.setOnAction(_ -> take.run());
+        field.setOnAction(_ -> take());
         field.focusedProperty()
                 .addListener(
                         (_, _, focused) -> {
                             if (!focused) {
-                                take.run();
+                                take();
                             }
                         });
         getChildren().addAll(field, fault);
+    }
+
+    private void take() {
+        if (!field.getText().equals(shown)) {
+            fault.setText(commit.apply(field.getText()));
+        }
+    }
+
+    /** From now on this takes what is typed. */
+    public void commitTo(Function<String, String> other) {
+        commit = other;
+    }
+
+    /**
+     * The same field for another thing. What is still being typed goes to the one it was typed for,
+     * after everything that is under way.
+     */
+    public void turnTo(String value, Function<String, String> other) {
+        if (!field.getText().equals(shown) && fault.getText().isEmpty()) {
+            Function<String, String> before = commit;
+            String typed = field.getText();
+            Platform.runLater(() -> before.apply(typed));
+        }
+        commit = other;
+        shown = value;
+        fault.setText("");
+        field.setText(value);
     }
 
     /** What stands in the field when it is empty. */

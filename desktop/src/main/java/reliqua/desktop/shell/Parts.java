@@ -1,5 +1,7 @@
 package reliqua.desktop.shell;
 
+import java.util.HashSet;
+import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -105,10 +107,14 @@ public final class Parts {
 
     /** A name and its value on one line of the slip. */
     public static HBox fact(String name, String value) {
+        return fact(name, text(value));
+    }
+
+    /** A name and a value that changes. */
+    public static HBox fact(String name, Label right) {
         Label left = text(name, "soft");
         left.setMinWidth(92);
         left.setPrefWidth(92);
-        Label right = text(value);
         HBox.setHgrow(right, Priority.ALWAYS);
         HBox row = new HBox(8, left, right);
         row.setAlignment(Pos.BASELINE_LEFT);
@@ -119,6 +125,21 @@ public final class Parts {
         Region rule = new Region();
         rule.getStyleClass().add("rule");
         return rule;
+    }
+
+    /**
+     * These nodes in this order; those that are there already are not taken out, because what is
+     * put in is styled anew.
+     */
+    public static void settle(List<Node> children, List<Node> wanted) {
+        children.retainAll(new HashSet<>(wanted));
+        for (int n = 0; n < wanted.size(); n++) {
+            Node node = wanted.get(n);
+            if (n == children.size() || children.get(n) != node) {
+                children.remove(node);
+                children.add(n, node);
+            }
+        }
     }
 
     /** What a change adds to the bill or takes off it. */

@@ -26,7 +26,7 @@ import reliqua.standins.Merchants;
 /**
  * How smooth the window stays under edits: at each station two edits a second while the search goes
  * on beside it, and once in a frame how long the window takes to get to something new that is asked
- * of it. {@code pace [SECONDS]}.
+ * of it. {@code pace [SECONDS] [STATION...]}: every station, or only those named.
  */
 public final class WindowPace extends Application {
     private static final int USUAL_SECONDS = 8;
@@ -38,8 +38,10 @@ public final class WindowPace extends Application {
     private static final double FRAME = 16;
     private static final double MOST = 0.95;
 
-    private final Deque<String> stations =
-            new ArrayDeque<>(List.of("birds", "heap", "fit", "saw", "fetch", "raise", "keep"));
+    private static final List<String> EVERY_STATION =
+            List.of("birds", "heap", "fit", "saw", "fetch", "raise", "keep");
+
+    private final Deque<String> stations = new ArrayDeque<>();
 
     /** Written and read on the JavaFX thread. */
     private final List<Double> waits = new ArrayList<>();
@@ -53,6 +55,7 @@ public final class WindowPace extends Application {
     public void start(Stage stage) throws IOException {
         List<String> raw = getParameters().getRaw();
         double seconds = raw.isEmpty() ? USUAL_SECONDS : Double.parseDouble(raw.getFirst());
+        stations.addAll(raw.size() > 1 ? raw.subList(1, raw.size()) : EVERY_STATION);
         DataFolder data = new DataFolder(Files.createTempDirectory("reliqua-pace"));
         Workspace workspace =
                 new Workspace(
