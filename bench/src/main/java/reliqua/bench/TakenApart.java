@@ -119,7 +119,8 @@ final class TakenApart {
                 Pallet.Kind.STRINGER,
                 p.length(),
                 p.width(),
-                new Pallet.Boards(p.boards() * 2, Section.of(p.boardThickness(), p.board())),
+                // The upper deck has two boards more than the lower one.
+                new Pallet.Boards(p.boards() * 2 - 2, Section.of(p.boardThickness(), p.board())),
                 new Pallet.Boards(
                         p.stringers(),
                         Section.of(p.stringer(), p.thickness().minus(p.boardThickness().times(2)))),

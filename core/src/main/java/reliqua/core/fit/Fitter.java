@@ -289,7 +289,7 @@ public final class Fitter {
                 trial.exact(Stream.concat(distinct.stream(), standard.stream()).toList());
         List<Candidate> exact = exact(planned, distinct.size());
         exact.stream().findFirst().ifPresent(soFar);
-        Optional<Candidate> best = exact.stream().findFirst().map(trial::joined);
+        Optional<Candidate> best = exact.stream().findFirst().map(this::spared).map(trial::joined);
         List<Candidate> others = exact.stream().skip(1).toList();
         progress.report(1, "");
         return new FitResult(
@@ -317,6 +317,30 @@ public final class Fitter {
                 .findFirst()
                 .ifPresent(s -> exact.addFirst(s));
         return exact;
+    }
+
+    /**
+     * The same house with sections of which there is little, or with those of two groups exchanged,
+     * where that leaves less to buy.
+     */
+    private Candidate spared(Candidate exact) {
+        if (request.built().isPresent()) {
+            return exact;
+        }
+        Candidate first = trial.quick(exact.spec()).orElse(exact);
+        Candidate now = first;
+        for (int pass = 0; pass < PASSES && !progress.cancelled(); pass++) {
+            Optional<Candidate> next = trial.all(moves.scarce(now)).stream().findFirst();
+            if (next.isEmpty() || Candidate.ORDER.compare(next.get(), now) >= 0) {
+                break;
+            }
+            now = next.get();
+        }
+        List<Candidate> others = now == first ? List.of() : List.of(now);
+        return trial.exact(others).stream()
+                .filter(c -> Candidate.byBill(request.hardware()).compare(c, exact) < 0)
+                .findFirst()
+                .orElse(exact);
     }
 
     /**

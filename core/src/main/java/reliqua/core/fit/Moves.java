@@ -91,6 +91,12 @@ final class Moves {
         return moves;
     }
 
+    /** Sections no change of one group leads to, for what sticks are bought for. */
+    List<DesignSpec> scarce(Candidate c) {
+        return new ScarceSections(sections, groups())
+                .of(c).stream().map(other -> idea(c, other)).toList();
+    }
+
     private static Choices whole(Candidate c, Finds found) {
         return choices(c).with(found.with(choices(c).finds().things()));
     }
