@@ -10,6 +10,7 @@ import reliqua.core.coop.Coop;
 import reliqua.core.coop.Duty;
 import reliqua.core.coop.Opening;
 import reliqua.core.coop.Part;
+import reliqua.core.coop.Spans;
 import reliqua.core.coop.Zone;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
@@ -25,9 +26,6 @@ import reliqua.core.stock.Lot;
 final class HabitRule implements Rule {
     /** With more on the roof than a rain-soaked autumn brings there is snow to drive in, kPa. */
     private static final double SNOW = 1.5;
-
-    /** A wider back hangs between two wheels and catches on every hump. */
-    private static final Length WIDE_BACK = Length.mm(1800);
 
     /** Hens climb 200 mm without spreading their wings. */
     private static final Length TREADS_APART = Length.mm(200);
@@ -83,8 +81,8 @@ final class HabitRule implements Rule {
         Bounds a = wheels.get(0).solid().bounds();
         Bounds all = a.with(wheels.get(1).solid().bounds());
         Length apart = all.width().max(all.depth());
-        return apart.compareTo(WIDE_BACK) > 0
-                ? Optional.of(warning("wideBack", marks(wheels), apart, WIDE_BACK))
+        return apart.compareTo(Spans.BETWEEN_WHEELS) > 0
+                ? Optional.of(warning("wideBack", marks(wheels), apart, Spans.BETWEEN_WHEELS))
                 : Optional.empty();
     }
 

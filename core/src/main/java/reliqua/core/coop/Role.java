@@ -410,6 +410,8 @@ public enum Role {
                     .checked(Check.LEVEL)
                     .seenFrom(Side.PLAN)),
     AXLE('W', Stage.RUN, Duty.of(FRAME, SHOWN, BOLTED).serving(Latitude.mm(15, 40)).minutes(15)),
+    AXLE_ARM(
+            'W', Stage.RUN, Duty.of(FRAME, SHOWN, BOLTED).serving(Latitude.mm(15, 40)).minutes(10)),
     WHEEL('W', Stage.RUN, Duty.of(FRAME, SHOWN, BOLTED, Trait.ROLLS).minutes(20)),
     BALCONY_BEARER(
             'G',

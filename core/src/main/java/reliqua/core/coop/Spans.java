@@ -6,6 +6,9 @@ import reliqua.core.measure.Length;
 
 /** How far members reach between what carries them, found by what they touch. */
 public final class Spans {
+    /** A back that hangs between two wheels farther apart catches on every hump. */
+    public static final Length BETWEEN_WHEELS = Length.mm(1800);
+
     private Spans() {}
 
     /**

@@ -11,8 +11,11 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Stream;
 import reliqua.core.check.Finding;
+import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Coop;
+import reliqua.core.coop.Duty;
 import reliqua.core.coop.Part;
+import reliqua.core.coop.Spans;
 import reliqua.core.coop.Zone;
 import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.Choices;
@@ -39,6 +42,10 @@ public final class Remedies {
 
     /** A little more than 3 in 12, so that rounding does not undercut it. */
     private static final double PLAIN_LAPS = 0.2501;
+
+    /** What a coop made narrower may be longer than its floor asks. */
+    private static final List<Length> LONGER =
+            List.of(Length.ZERO, Length.mm(150), Length.mm(300), Length.mm(450));
 
     /** Of these something may stand on the ground. */
     private static final Set<Choices.Group> GROUND_GROUPS =
@@ -133,6 +140,7 @@ public final class Remedies {
                     higher(finding, project.keeper().body().height().minus(m.standing()));
             case "pitch" -> steeper(finding);
             case "ventSnow" -> builtOn(finding.rule(), AddOn.VENT_BOARDS);
+            case "wideBack" -> slimmer(finding, coop);
             case "runLow" -> Stream.concat(taller(finding, coop), onLegs(finding, coop));
             case "groundContact" -> treated(finding, coop);
             default -> Stream.empty();
@@ -173,6 +181,37 @@ public final class Remedies {
         DesignSpec changed =
                 family.settled(resized(width, depth), quick.brief(spec), project.held());
         return Stream.of(held(finding, changed, "depth", depth));
+    }
+
+    /**
+     * A back that two wheels carry over humps, and the coop as much longer as the birds need, or a
+     * little more where a second roost must go in.
+     */
+    private Stream<Change> slimmer(Finding finding, Coop coop) {
+        Bounds wheels =
+                coop.that(Duty.Trait.ROLLS).stream()
+                        .map(p -> p.solid().bounds())
+                        .reduce(Bounds::with)
+                        .orElseThrow();
+        boolean sideways = wheels.width().compareTo(wheels.depth()) > 0;
+        Length less = wheels.width().max(wheels.depth()).minus(Spans.BETWEEN_WHEELS);
+        Length now = sideways ? spec.width() : spec.depth();
+        Length side = now.minus(less).floorTo(spec.choices().step());
+        CoopFamily.Side room =
+                sideways ? family.width(spec.choices()) : family.depth(spec.choices());
+        if (side.compareTo(room.least()) < 0) {
+            return Stream.empty();
+        }
+        Length least = family.leastOther(side, spec.choices(), quick.brief(spec));
+        Length other = least.max(sideways ? spec.depth() : spec.width());
+        String key = sideways ? "width" : "depth";
+        Map<String, Length> held = new TreeMap<>(project.held());
+        held.put(key, side);
+        return LONGER.stream()
+                .map(other::plus)
+                .map(o -> sideways ? resized(side, o) : resized(o, side))
+                .map(size -> family.settled(size, quick.brief(spec), held))
+                .map(changed -> held(finding, changed, key, side));
     }
 
     /**

@@ -11,6 +11,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Duty;
 import reliqua.core.coop.Houses;
@@ -19,9 +20,11 @@ import reliqua.core.coop.Role;
 import reliqua.core.coop.addon.CoopBuilder;
 import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.Brief;
+import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.coop.family.Families;
+import reliqua.core.coop.family.Finds;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.flock.BirdClass;
 import reliqua.core.flock.Climate;
@@ -32,6 +35,7 @@ import reliqua.core.flock.Site;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Pressure;
 import reliqua.core.measure.Tape;
+import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Hardware;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
@@ -147,6 +151,37 @@ class HabitRuleTest {
         assertThat(broken(with(RAISED), needs)).contains("ventSnow");
         assertThat(broken(with(RAISED), Houses.needs(6))).doesNotContain("ventSnow");
         assertThat(broken(with(RAISED, AddOn.VENT_BOARDS), needs)).doesNotContain("ventSnow");
+    }
+
+    private static Coop widePen(int wheels) throws Unbuildable {
+        CoopFamily pen = Families.find("boxpen").orElseThrow();
+        FoundPart wheel = new FoundPart(FoundPart.Kind.WHEEL, List.of(Length.mm(260)));
+        Choices bare = Houses.bareChoices(pen);
+        Choices rolling =
+                bare.with(
+                        bare.finds()
+                                .with(
+                                        List.of(
+                                                new Finds.Thing(
+                                                        FoundPart.Use.WHEELS, wheel, wheels))));
+        Brief brief = new Brief(Houses.needs(6), KEEPER, Set.of(AddOn.WHEELS));
+        return CoopBuilder.build(
+                pen.sized(rolling, brief, Map.of(), Length.mm(2600), Length.mm(2200)), brief);
+    }
+
+    /** Of three the middle one hangs a little higher, outside the others' timber, on two arms. */
+    @Test
+    void aThirdWheelCarriesTheMiddleOfAWideBack() throws Unbuildable {
+        assertThat(broken(widePen(2), Houses.needs(6))).contains("wideBack");
+        Coop coop = widePen(3);
+        assertThat(broken(coop, Houses.needs(6))).doesNotContain("wideBack");
+        List<Part> wheels = coop.of(Role.WHEEL);
+        assertThat(wheels).hasSize(3);
+        Bounds middle = wheels.getLast().solid().bounds();
+        Bounds outer = wheels.get(0).solid().bounds().with(wheels.get(1).solid().bounds());
+        assertThat(middle.z0().toMm()).isEqualTo(15);
+        assertThat(middle.y0().plus(middle.y1())).isEqualTo(outer.y0().plus(outer.y1()));
+        assertThat(coop.of(Role.AXLE_ARM)).hasSize(2);
     }
 
     @Test

@@ -8,11 +8,16 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import reliqua.core.check.Finding;
 import reliqua.core.coop.family.AddOn;
+import reliqua.core.coop.family.Families;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.cutting.Progress;
 import reliqua.core.fit.Candidate;
+import reliqua.core.fit.Fitter;
 import reliqua.core.fit.Yards;
 import reliqua.core.flock.Practice;
+import reliqua.core.measure.Length;
+import reliqua.core.stock.FoundPart;
+import reliqua.core.stock.Lot;
 
 class RemediesTest {
     private static List<String> unmet(Design design) {
@@ -72,6 +77,28 @@ class RemediesTest {
         assertThat(after.bill().total().minus(design.bill().total()))
                 .as("an exact plan is no dearer than what was said")
                 .isLessThanOrEqualTo(hatch.more());
+    }
+
+    @Test
+    void aBackTooWideForItsTwoWheelsIsMadeNarrowerForAPrice() throws Unbuildable {
+        FoundPart wheel = new FoundPart(FoundPart.Kind.WHEEL, List.of(Length.mm(400)));
+        Lot pair = new Lot("W1", 2, wheel, Lot.Provenance.UNKNOWN);
+        Project rolling =
+                Yards.project(5)
+                        .withHeap(Yards.heap().plus(pair))
+                        .seeking(Families.find("wheeled").orElseThrow())
+                        .hold("width", Length.mm(2300));
+        Candidate wide =
+                Fitter.fit(rolling.fitRequest(), Progress.NONE, _ -> {}).best().orElseThrow();
+        Project settled = rolling.settledOn(wide);
+        Design now = derived(settled);
+        assertThat(unmet(now)).contains("wideBack");
+        Remedies.Remedy slim =
+                Remedies.of(settled, now, Progress.NONE).stream()
+                        .filter(r -> r.rule().equals("wideBack"))
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(unmet(derived(slim.edit().change().apply(settled)))).doesNotContain("wideBack");
     }
 
     @Test

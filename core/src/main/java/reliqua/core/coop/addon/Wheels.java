@@ -1,11 +1,13 @@
 package reliqua.core.coop.addon;
 
 import java.util.List;
+import java.util.stream.Stream;
 import reliqua.core.coop.Axis;
 import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Corner;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
+import reliqua.core.coop.Spans;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.Finds;
 import reliqua.core.coop.family.Unbuildable;
@@ -17,7 +19,8 @@ import reliqua.core.stock.Section;
 /**
  * A pair of wheels on a timber across one end of a pen: the closed one, which is heavier, unless
  * the door is there. They just touch the ground while the pen stands on its rails; whoever lifts
- * the other end by its rope rolls it.
+ * the other end by its rope rolls it. Under a wide back a third hangs in the middle, on two arms
+ * and a finger's breadth higher, where there is one: it carries the back over humps.
  */
 final class Wheels implements Addition {
     private static final Length USUAL_SIZE = Length.mm(200);
@@ -27,6 +30,12 @@ final class Wheels implements Addition {
     private static final Length LEAST_SIZE = Length.mm(140);
 
     private static final Length PLAY = Length.mm(8);
+
+    /** With the pen tilted it is the lowest of the three, so at rest it hangs off the ground. */
+    private static final Length CENTRE_LIFT = Length.mm(15);
+
+    /** From the bolt of the middle wheel to the ends of its arms. */
+    private static final Length BEYOND_BOLT = Length.mm(40);
 
     /** Where the timber goes: its inner face, and which way is out. */
     private record End(Length face, boolean left) {
@@ -68,6 +77,40 @@ final class Wheels implements Addition {
                     Solid.disc(
                             Axis.Y, new Corner(middle, size.half()), size.half(), y, y.plus(thick));
             Unbuildable.unless(at.isFree(round), Sum.of("addon.noWheelRoom"));
+            at.book().whole(Role.WHEEL, wheel.find(), List.of(), round);
+        }
+        boolean wide = back.minus(front).plus(thick.times(2)).compareTo(Spans.BETWEEN_WHEELS) > 0;
+        if (wide && wheel.count() > 2) {
+            centre(at, wheel, end, other, front.plus(back).half(), low);
+        }
+    }
+
+    /** Where something else is in its way it is left out, and the wide back is told of. */
+    private static void centre(
+            Standing at, Finds.Thing wheel, End end, Length from, Length y, Length low) {
+        Section timber = at.section(Choices.Group.WALLS);
+        Length size = wheel.size(0, USUAL_SIZE);
+        Length half = wheel.size(1, USUAL_THICK).min(size).half();
+        End axle = new End(from, end.left());
+        Length bolt = axle.out(PLAY.plus(size.half()));
+        Length tip = axle.out(PLAY.plus(size.half()).plus(BEYOND_BOLT));
+        Length z = low.plus(CENTRE_LIFT);
+        List<Solid> arms =
+                Stream.of(y.minus(half).minus(timber.thickness()), y.plus(half))
+                        .map(
+                                y0 ->
+                                        Solid.box(
+                                                from.min(tip),
+                                                from.max(tip),
+                                                y0,
+                                                y0.plus(timber.thickness()),
+                                                z,
+                                                z.plus(timber.width())))
+                        .toList();
+        Corner centre = new Corner(bolt, size.half().plus(CENTRE_LIFT));
+        Solid round = Solid.disc(Axis.Y, centre, size.half(), y.minus(half), y.plus(half));
+        if (arms.stream().allMatch(at::isFree) && at.isFree(round)) {
+            arms.forEach(arm -> at.box(Role.AXLE_ARM, timber, arm));
             at.book().whole(Role.WHEEL, wheel.find(), List.of(), round);
         }
     }

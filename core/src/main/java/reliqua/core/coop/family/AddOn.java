@@ -51,7 +51,7 @@ public enum AddOn {
     BALCONY("balcony"),
     /** The roof goes on over a dry place before the keeper's door. */
     PORCH("porch", List.of("porch")),
-    /** Two wheels under one end of a pen that is moved. */
+    /** Two wheels under one end of a pen that is moved, and a third between where it is wide. */
     WHEELS("wheels", FoundPart.Use.WHEELS),
     /** Mesh under a pen. */
     WIRE_FLOOR("wire-floor"),
