@@ -190,7 +190,7 @@ public final class SayEdit {
                             "say.dimension.none", Words.say("family." + project.kind().id()), key));
         }
         Tape tape = project.keeper().tape();
-        Length held = tape.reader().read(length);
+        Length held = SayLine.length(tape, length);
         if (!held.isPositive()) {
             return new Said.Unclear(Words.say("say.dimension.zero", dimensionWord(key)));
         }

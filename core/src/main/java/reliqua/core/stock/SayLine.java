@@ -6,6 +6,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import reliqua.core.measure.Length;
 import reliqua.core.measure.MeasureException;
 import reliqua.core.measure.Talk;
 import reliqua.core.measure.Tape;
@@ -44,6 +45,16 @@ public final class SayLine {
     /** Understands bare numbers in the unit of {@code tape}. */
     public SayLine(Tape tape) {
         this.tape = tape;
+    }
+
+    /**
+     * A length of a coop as called out; a bare number that would be absurd in the keeper's unit is
+     * taken in another, as for things.
+     *
+     * @throws MeasureException when it is not one
+     */
+    public static Length length(Tape tape, String text) {
+        return new YardSizes(tape, new ArrayList<>()).read(text);
     }
 
     /** What a line means: a lot to add, or why it is not one. */

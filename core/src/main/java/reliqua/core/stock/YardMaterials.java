@@ -105,7 +105,12 @@ final class YardMaterials {
             List<YardSizes.Size> said = sizes.scan(text.rest(), false);
             return new FoundPart(kind, said.stream().map(sizes::read).limit(2).toList());
         }
-        return new FoundPart(kind, scan.read(text, sizesOf(named)).stream().limit(3).toList());
+        List<YardSizes.Size> said =
+                sizes.between(
+                        YardSense.SMALLEST_FIND,
+                        YardSense.largest(kind),
+                        scan.of(text, sizesOf(named)));
+        return new FoundPart(kind, said.stream().map(sizes::read).limit(3).toList());
     }
 
     /** Boards known by name have their section already. */

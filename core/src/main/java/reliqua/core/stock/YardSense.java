@@ -15,6 +15,13 @@ final class YardSense {
     private static final Length WIDEST_SHEET = Length.mm(4000);
     private static final Length WIDEST_PALLET = Length.mm(3000);
     private static final Length LARGEST_FIND = Length.mm(12_000);
+    private static final Length LARGEST_WHEEL = Length.mm(1500);
+    private static final Length LARGEST_TUB = Length.mm(2500);
+    private static final Length LARGEST_DOOR = Length.mm(4000);
+
+    /** No find is smaller in every direction. */
+    static final Length SMALLEST_FIND = Length.mm(60);
+
     private static final Length LONGEST_SCREW = Length.mm(600);
     private static final Length WIDEST_MESH = Length.mm(3000);
     private static final Length WIDEST_APERTURE = Length.mm(200);
@@ -44,13 +51,29 @@ final class YardSense {
                     case Pole p -> p.butt().atMost(WIDEST_STICK) && within(p.length(), LONGEST);
                     case Pallet p ->
                             within(p.length(), WIDEST_PALLET) && within(p.width(), WIDEST_PALLET);
-                    case FoundPart f -> f.sizes().stream().allMatch(s -> s.atMost(LARGEST_FIND));
+                    case FoundPart f -> isSensible(f);
                     case Block b -> b.length().atMost(WIDEST_PALLET);
                     case Hardware h -> h.size().stream().allMatch(s -> s.atMost(LONGEST_SCREW));
                 };
         if (!sensible) {
             throw YardScan.unclear("say.absurd");
         }
+    }
+
+    private static boolean isSensible(FoundPart found) {
+        return found.sizes().stream().allMatch(s -> s.atMost(largest(found.kind())))
+                && (found.sizes().isEmpty()
+                        || found.sizes().stream().anyMatch(s -> s.atLeast(SMALLEST_FIND)));
+    }
+
+    /** No find of a kind measures more, whichever way. */
+    static Length largest(FoundPart.Kind kind) {
+        return switch (kind) {
+            case WHEEL -> LARGEST_WHEEL;
+            case CRATE, TUB, BUCKET, DRAWER, COOLER -> LARGEST_TUB;
+            case WINDOW, DOOR, CABINET_DOOR -> LARGEST_DOOR;
+            case PANEL, HOOP, PIPE, AXLE, TARP, FLOORING -> LARGEST_FIND;
+        };
     }
 
     private static boolean within(Length length, Length most) {

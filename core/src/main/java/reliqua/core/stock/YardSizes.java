@@ -115,6 +115,29 @@ final class YardSizes {
         return sizes.stream().map(s -> isPlain(s) ? s.withUnit("mm") : s).toList();
     }
 
+    /**
+     * Bare numbers that are absurd for a thing in the keeper's unit were measured in the other: on
+     * an inch tape one that is larger than such a thing ever is, on a metric one all that are
+     * smaller.
+     */
+    List<Size> between(Length least, Length most, List<Size> sizes) {
+        List<Size> plain = sizes.stream().filter(YardSizes::isPlain).toList();
+        if (inches() && plain.stream().anyMatch(s -> plain(s).compareTo(most) > 0)) {
+            note("say.assumed.mm");
+            return all(sizes, "mm");
+        }
+        boolean whole = plain.size() == sizes.size() && !plain.isEmpty();
+        if (!inches() && whole && plain.stream().allMatch(s -> read(s).compareTo(least) < 0)) {
+            note("say.assumed.inches");
+            return all(sizes, "in");
+        }
+        return sizes;
+    }
+
+    private static List<Size> all(List<Size> sizes, String unit) {
+        return sizes.stream().map(s -> isPlain(s) ? s.withUnit(unit) : s).toList();
+    }
+
     private static boolean isPlain(Size size) {
         return size.bare() && !size.text().contains("/");
     }

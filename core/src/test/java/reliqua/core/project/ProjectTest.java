@@ -26,6 +26,7 @@ import reliqua.core.drawing.TicketPicture;
 import reliqua.core.fit.Yards;
 import reliqua.core.flock.BirdClass;
 import reliqua.core.flock.Flock;
+import reliqua.core.flock.Keeper;
 import reliqua.core.flock.Practice;
 import reliqua.core.flock.WhatIf;
 import reliqua.core.measure.Length;
@@ -91,6 +92,17 @@ class ProjectTest {
         assertThat(SayEdit.read("kerf 2 m", project)).isInstanceOf(SayEdit.Said.Unclear.class);
         assertThat(SayEdit.read("no deeper than ever", project))
                 .isInstanceOf(SayEdit.Said.Unclear.class);
+    }
+
+    /** Nobody holds a depth of fifty metres, nor a width of two millimetres and a half. */
+    @Test
+    void aLengthAbsurdInTheKeepersUnitIsReadInTheOther() {
+        Project inches = project.withKeeper(Keeper.with(Tape.INCH));
+        assertThat(applied("depth 2200", inches).held()).containsEntry("depth", Length.mm(2200));
+        assertThat(applied("depth 62 1/2", inches).held())
+                .containsEntry("depth", Length.inches(125, 2));
+        assertThat(applied("width 2.4", project).held()).containsEntry("width", Length.mm(2400));
+        assertThat(applied("width 1850", project).held()).containsEntry("width", Length.mm(1850));
     }
 
     @Test
