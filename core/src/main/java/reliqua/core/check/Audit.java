@@ -211,13 +211,14 @@ final class Audit {
     }
 
     private void lids() {
-        lids(Trait.LID, "audit.lid");
-        lids(Trait.DRAWN_OUT, "audit.drawer");
+        // A shutter is a lid too, and is looked at with its window.
+        lids(p -> p.role().is(Trait.LID) && p.role().is(Trait.GIVES_EGGS), "audit.lid");
+        lids(p -> p.role().is(Trait.DRAWN_OUT), "audit.drawer");
     }
 
-    private void lids(Trait trait, String name) {
+    private void lids(Predicate<Part> which, String name) {
         Set<Predator> hands = those(Predator::opensLatches);
-        List<String> marks = coop.that(trait).stream().map(Part::mark).toList();
+        List<String> marks = coop.parts().stream().filter(which).map(Part::mark).toList();
         if (!marks.isEmpty()) {
             add(
                     Sum.of(name, marks.size()),

@@ -69,7 +69,8 @@ final class KeeperRule implements Rule {
     }
 
     private static boolean isEmptiedFromOutside(Coop coop) {
-        return !coop.that(Duty.Trait.LID).isEmpty() || !coop.that(Duty.Trait.GIVES_EGGS).isEmpty();
+        return !coop.that(Duty.Trait.GIVES_EGGS).isEmpty()
+                || !coop.that(Duty.Trait.DRAWN_OUT).isEmpty();
     }
 
     private static void tool(List<Finding> found, Keeper keeper, Tool tool, boolean needed) {

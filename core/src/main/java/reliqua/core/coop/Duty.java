@@ -94,7 +94,7 @@ public record Duty(
         CLOSES_BELOW,
         /** Is drawn out of a wall, and held in by a catch. */
         DRAWN_OUT,
-        /** A leaf behind which eggs lie. */
+        /** A leaf or lid behind which eggs lie. */
         GIVES_EGGS,
         /** A hinged leaf in an opening. */
         LEAF,

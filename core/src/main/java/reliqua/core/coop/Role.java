@@ -299,7 +299,10 @@ public enum Role {
     NEST_LID(
             'N',
             Stage.NESTS,
-            Duty.of(DOOR, SHOWN, Trait.LID).minutes(20).checked(Check.SWING).seenFrom(Side.SIDE)),
+            Duty.of(DOOR, SHOWN, Trait.LID, Trait.GIVES_EGGS)
+                    .minutes(20)
+                    .checked(Check.SWING)
+                    .seenFrom(Side.SIDE)),
     NEST_RAIL('N', Stage.NESTS, Duty.of(BATTEN).seenFrom(Side.SIDE).in(Assembly.NEST_BOX)),
     DRIP_BOARD(
             'N',

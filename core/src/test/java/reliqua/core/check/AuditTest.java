@@ -6,11 +6,13 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Duty;
 import reliqua.core.coop.Houses;
 import reliqua.core.coop.Part;
+import reliqua.core.coop.Role;
 import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.coop.family.Families;
@@ -52,6 +54,29 @@ class AuditTest {
                     .allMatch(p -> ((Part.MeshPart) p).aperture().atMost(Length.mm(6)));
             assertThat(spot.mending().parts()).noneMatch(p -> HOUSE.find(p.mark()).isPresent());
         }
+    }
+
+    /** The flap of a window is hinged like a lid, but no egg lies behind it. */
+    @Test
+    void theFlapOfAWindowIsNotCountedAmongTheLidsOfNests() {
+        CoopFamily raised = Families.find("raised").orElseThrow();
+        Random random = new Random(5);
+        Coop house =
+                Stream.generate(() -> Houses.random(new Houses.Pair(raised, AddOn.WINDOW), random))
+                        .filter(
+                                c ->
+                                        !c.of(Role.SHUTTER).isEmpty()
+                                                && !c.of(Role.NEST_LID).isEmpty())
+                        .findFirst()
+                        .orElseThrow();
+        List<String> lids =
+                WeakSpot.of(house, Set.of(Predator.RACCOON)).stream()
+                        .filter(s -> s.what().key().equals("audit.lid"))
+                        .flatMap(s -> s.marks().stream())
+                        .toList();
+        assertThat(lids)
+                .containsExactlyElementsOf(
+                        house.of(Role.NEST_LID).stream().map(Part::mark).toList());
     }
 
     @Test
