@@ -50,6 +50,7 @@ public final class Fitter {
     private static final int SUPPLIED = 12;
     private static final int NEAR = 2;
     private static final int EXACT = 3;
+    private static final int SPARED = 4;
 
     private final FitRequest request;
     private final Progress progress;
@@ -321,26 +322,26 @@ public final class Fitter {
 
     /**
      * The same house with sections of which there is little, or with those of two groups exchanged,
-     * where that leaves less to buy.
+     * where that leaves less to buy. The likeliest are planned exactly: sticks that just do are
+     * found by no heuristic.
      */
     private Candidate spared(Candidate exact) {
         if (request.built().isPresent()) {
             return exact;
         }
-        Candidate first = trial.quick(exact.spec()).orElse(exact);
-        Candidate now = first;
+        Comparator<Candidate> order = Candidate.byBill(request.hardware());
+        Candidate best = exact;
         for (int pass = 0; pass < PASSES && !progress.cancelled(); pass++) {
-            Optional<Candidate> next = trial.all(moves.scarce(now)).stream().findFirst();
-            if (next.isEmpty() || Candidate.ORDER.compare(next.get(), now) >= 0) {
+            List<Candidate> likely = trial.all(moves.scarce(best)).stream().limit(SPARED).toList();
+            Candidate before = best;
+            for (Candidate planned : trial.exact(likely)) {
+                best = order.compare(planned, best) < 0 ? planned : best;
+            }
+            if (best == before) {
                 break;
             }
-            now = next.get();
         }
-        List<Candidate> others = now == first ? List.of() : List.of(now);
-        return trial.exact(others).stream()
-                .filter(c -> Candidate.byBill(request.hardware()).compare(c, exact) < 0)
-                .findFirst()
-                .orElse(exact);
+        return best;
     }
 
     /**

@@ -47,9 +47,8 @@ final class ScarceSections {
     }
 
     private Stream<Choices> others(Choices now, Choices.Group group) {
-        List<Section> tried = sections.of(group);
         return sections.all(group).stream()
-                .filter(s -> !tried.contains(s))
+                .filter(s -> !s.equals(now.section(group)))
                 .map(s -> now.with(group, s));
     }
 
