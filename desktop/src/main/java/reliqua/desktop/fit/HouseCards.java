@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -29,6 +30,10 @@ import reliqua.desktop.shell.Parts;
 final class HouseCards {
     private static final double CARD = 172;
     private static final int MOST = 4;
+
+    /** Letters of a line of reasons. */
+    private static final int ROOM = 20;
+
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
     private final HBox node = new HBox(10);
@@ -72,11 +77,17 @@ final class HouseCards {
             return;
         }
         onTable = dealt;
+        boolean oneKind =
+                Stream.concat(wanted.stream().map(Card::design), standard.stream())
+                                .map(d -> d.candidate().spec().family())
+                                .distinct()
+                                .count()
+                        == 1;
         List<Node> cards = new ArrayList<>();
         for (int i = 0; i < wanted.size(); i++) {
             DesignSpec spec = wanted.get(i).design().candidate().spec();
             boolean chosen = current.filter(spec::equals).isPresent();
-            cards.add(card("card-" + i, wanted.get(i), "fit.card", chosen, tape));
+            cards.add(card("card-" + i, wanted.get(i), named("fit.card", oneKind), chosen, tape));
         }
         standard.filter(_ -> wanted.size() < MOST)
                 .ifPresent(
@@ -85,10 +96,26 @@ final class HouseCards {
                                         card(
                                                 "card-standard",
                                                 new Card(s, List.of()),
-                                                "fit.card.standard",
+                                                named("fit.card.standard", oneKind),
                                                 false,
                                                 tape)));
         node.getChildren().setAll(cards);
+    }
+
+    /** Where all are of one kind, which is chosen above them, its name is left out. */
+    private static String named(String key, boolean oneKind) {
+        return oneKind ? key + ".size" : key;
+    }
+
+    /** As many reasons as have room, and how many more there are: the tooltip tells them all. */
+    private static String inShort(List<Sum> why, Tape tape) {
+        StringBuilder told = new StringBuilder(why.getFirst().words(tape));
+        int n = 1;
+        while (n < why.size() && told.length() + why.get(n).words(tape).length() < ROOM) {
+            told.append(", ").append(why.get(n).words(tape));
+            n++;
+        }
+        return n == why.size() ? told.toString() : told + " +" + (why.size() - n);
     }
 
     /** Depth and width of a house. */
@@ -112,7 +139,7 @@ final class HouseCards {
         VBox face = new VBox(2, picture, size, Parts.row(6, price, Parts.spring(), floor));
         String why = String.join(", ", card.why().stream().map(w -> w.words(tape)).toList());
         if (!why.isEmpty()) {
-            Label reason = Parts.text(why, "note");
+            Label reason = Parts.text(inShort(card.why(), tape), "note");
             reason.setWrapText(false);
             face.getChildren().add(2, reason);
         }
