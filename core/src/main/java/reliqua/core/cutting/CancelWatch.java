@@ -1,5 +1,6 @@
 package reliqua.core.cutting;
 
+import com.google.ortools.linearsolver.MPSolver;
 import java.time.Duration;
 
 /**
@@ -20,6 +21,13 @@ final class CancelWatch implements AutoCloseable {
         this.progress = progress;
         this.stop = stop;
         this.thread = Thread.ofVirtual().start(this::watch);
+    }
+
+    /** Solves until it is done, or work is cancelled. */
+    static MPSolver.ResultStatus solve(MPSolver solver, Progress progress) {
+        try (CancelWatch _ = new CancelWatch(progress, solver::interruptSolve)) {
+            return solver.solve();
+        }
     }
 
     private void watch() {

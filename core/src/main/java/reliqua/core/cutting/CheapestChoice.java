@@ -109,15 +109,9 @@ final class CheapestChoice {
             solver.objective().setMinimization();
             solver.setTimeLimit(LONGEST.toMillis());
             solver.setSolverSpecificParametersAsString("limits/totalnodes = " + nodes);
-            return outcome(solve(solver), patterns, use);
+            return outcome(CancelWatch.solve(solver, progress), patterns, use);
         } finally {
             solver.delete();
-        }
-    }
-
-    private MPSolver.ResultStatus solve(MPSolver solver) {
-        try (CancelWatch _ = new CancelWatch(progress, solver::interruptSolve)) {
-            return solver.solve();
         }
     }
 

@@ -166,7 +166,7 @@ final class SheetRelaxation implements AutoCloseable {
     double value(Progress progress) {
         double best = 0;
         for (int round = 0; round < MOST_ROUNDS && !progress.cancelled(); round++) {
-            if (solver.solve() != MPSolver.ResultStatus.OPTIMAL) {
+            if (CancelWatch.solve(solver, progress) != MPSolver.ResultStatus.OPTIMAL) {
                 return best;
             }
             best = Math.max(best, proven());
@@ -188,7 +188,7 @@ final class SheetRelaxation implements AutoCloseable {
             // Counted, not timed: the same plan on a fast machine and on a slow one.
             branching.setSolverSpecificParametersAsString("limits/totalnodes = " + MOST_NODES);
             try (SheetRelaxation model = new SheetRelaxation(this, branching)) {
-                MPSolver.ResultStatus status = branching.solve();
+                MPSolver.ResultStatus status = CancelWatch.solve(branching, progress);
                 if (status != MPSolver.ResultStatus.OPTIMAL
                         && status != MPSolver.ResultStatus.FEASIBLE) {
                     return best;
