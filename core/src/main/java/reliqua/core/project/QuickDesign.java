@@ -31,13 +31,27 @@ public final class QuickDesign {
 
     /** For the birds, keeper, heap and prices of a project. */
     public QuickDesign(Project project) {
+        this(project, CutPlanner.Settings.QUICK);
+    }
+
+    private QuickDesign(Project project, CutPlanner.Settings how) {
         this.project = project;
         this.planner =
                 new CoopPlanner(
-                        project.heap(),
-                        project.prices(),
-                        Workshop.of(project.keeper()),
-                        CutPlanner.Settings.QUICK);
+                        project.heap(), project.prices(), Workshop.of(project.keeper()), how);
+    }
+
+    /**
+     * What changes of a design are compared by: the quick planner, or where it would plan the
+     * design itself for more than the design has on its bill, the one that planned that.
+     */
+    static QuickDesign asGoodAs(Design design, Project project) {
+        QuickDesign quick = new QuickDesign(project);
+        boolean dearer =
+                quick.of(design.candidate().spec())
+                        .filter(q -> q.bill().total().compareTo(design.bill().total()) > 0)
+                        .isPresent();
+        return dearer ? new QuickDesign(project, CutPlanner.Settings.LIVE) : quick;
     }
 
     /** Whom such a design is for. */

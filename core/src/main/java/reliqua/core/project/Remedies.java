@@ -33,9 +33,9 @@ import reliqua.core.stock.Treatment;
 
 /**
  * What would mend the findings of a design, and what each would cost: a changed design is drawn up
- * and planned by the quick planner, as the design itself is, and the bills are compared. A change
- * that does not mend its finding, or leaves parts that neither heap nor shop can give, is not
- * offered.
+ * and planned, as the design itself is once more, and the bills are compared ({@link
+ * QuickDesign#asGoodAs}). A change that does not mend its finding, or leaves parts that neither
+ * heap nor shop can give, is not offered.
  */
 public final class Remedies {
     private static final Length CLEAR_BELOW = Length.mm(450);
@@ -54,13 +54,13 @@ public final class Remedies {
     private final Project project;
     private final DesignSpec spec;
     private final CoopFamily family;
-    private final QuickDesign quick;
+    private final QuickDesign designs;
 
-    private Remedies(Project project, DesignSpec spec) {
+    private Remedies(Project project, Design design) {
         this.project = project;
-        this.spec = spec;
+        this.spec = design.candidate().spec();
         this.family = Families.find(spec.family()).orElse(project.kind());
-        this.quick = new QuickDesign(project);
+        this.designs = QuickDesign.asGoodAs(design, project);
     }
 
     /**
@@ -89,15 +89,15 @@ public final class Remedies {
      */
     public static List<Remedy> of(Project project, Design design, Progress progress) {
         Candidate now = design.candidate();
-        return new Remedies(project, now.spec()).all(now, progress);
+        return new Remedies(project, design).all(now, progress);
     }
 
     /** Something built on, and what that adds to the bill; none where there is no room for it. */
     public static Optional<Remedy> builtOn(Project project, Design design, AddOn addOn) {
-        Remedies remedies = new Remedies(project, design.candidate().spec());
+        Remedies remedies = new Remedies(project, design);
         Optional<Change> change = remedies.builtOn(addOn.id(), addOn).findFirst();
         return change.flatMap(
-                c -> remedies.quick.of(remedies.spec).flatMap(p -> remedies.priced(c, p)));
+                c -> remedies.designs.of(remedies.spec).flatMap(p -> remedies.priced(c, p)));
     }
 
     private List<Remedy> all(Candidate now, Progress progress) {
@@ -107,7 +107,7 @@ public final class Remedies {
                         .filter(f -> f.severity() != Finding.Severity.GOOD)
                         .flatMap(f -> changes(f, now.coop()))
                         .toList();
-        Optional<Design> plain = changes.isEmpty() ? Optional.empty() : quick.of(spec);
+        Optional<Design> plain = changes.isEmpty() ? Optional.empty() : designs.of(spec);
         for (Change change : changes) {
             if (progress.cancelled()) {
                 return remedies;
@@ -177,9 +177,9 @@ public final class Remedies {
             return Stream.empty();
         }
         Length width =
-                family.leastOther(depth, spec.choices(), quick.brief(spec)).max(spec.width());
+                family.leastOther(depth, spec.choices(), designs.brief(spec)).max(spec.width());
         DesignSpec changed =
-                family.settled(resized(width, depth), quick.brief(spec), project.held());
+                family.settled(resized(width, depth), designs.brief(spec), project.held());
         return Stream.of(held(finding, changed, "depth", depth));
     }
 
@@ -202,7 +202,7 @@ public final class Remedies {
         if (side.compareTo(room.least()) < 0) {
             return Stream.empty();
         }
-        Length least = family.leastOther(side, spec.choices(), quick.brief(spec));
+        Length least = family.leastOther(side, spec.choices(), designs.brief(spec));
         Length other = least.max(sideways ? spec.depth() : spec.width());
         String key = sideways ? "width" : "depth";
         Map<String, Length> held = new TreeMap<>(project.held());
@@ -210,7 +210,7 @@ public final class Remedies {
         return LONGER.stream()
                 .map(other::plus)
                 .map(o -> sideways ? resized(side, o) : resized(o, side))
-                .map(size -> family.settled(size, quick.brief(spec), held))
+                .map(size -> family.settled(size, designs.brief(spec), held))
                 .map(changed -> held(finding, changed, key, side));
     }
 
@@ -233,11 +233,11 @@ public final class Remedies {
             return alone;
         }
         Length width =
-                family.leastOther(depth, spec.choices(), quick.brief(open)).max(spec.width());
+                family.leastOther(depth, spec.choices(), designs.brief(open)).max(spec.width());
         DesignSpec narrow =
                 family.settled(
                         open.with("width", width).with("depth", depth),
-                        quick.brief(open),
+                        designs.brief(open),
                         project.held());
         Sum both = Sum.of("remedy.both", hatch, Sum.of("dimension.depth"), depth);
         Map<String, Length> held = Map.of("depth", depth);
@@ -334,11 +334,11 @@ public final class Remedies {
         for (Choices.Group group : groups) {
             choices = choices.with(group, section);
         }
-        return family.settled(spec.with(choices), quick.brief(spec), project.held());
+        return family.settled(spec.with(choices), designs.brief(spec), project.held());
     }
 
     private Optional<Remedy> priced(Change change, Design plain) {
-        return quick.of(change.spec())
+        return designs.of(change.spec())
                 .filter(d -> mends(d, change.rule(), plain))
                 .map(
                         d ->
