@@ -12,8 +12,8 @@ import reliqua.core.stock.Section;
 
 /**
  * Other sections for what sticks are bought for: all that the heap has of, however little, since
- * one stick may be all a roost takes; and the section of another group, which then takes another.
- * Neither is found by changing one group at a time to what there is most of.
+ * one stick may be all a roost takes; and what another group has of the heap, which then takes
+ * another. Neither is found by changing one group at a time to what there is most of.
  */
 final class ScarceSections {
     private final SectionOptions sections;
@@ -57,7 +57,8 @@ final class ScarceSections {
         List<Choices> all = new ArrayList<>();
         for (Choices.Group giver : groups) {
             Section given = now.section(giver);
-            if (giver != group && !given.equals(now.section(group)) && allowed.contains(given)) {
+            boolean other = giver != group && !given.equals(now.section(group));
+            if (other && sections.lies(given) && allowed.contains(given)) {
                 sections.of(giver).stream()
                         .filter(s -> !s.equals(given))
                         .forEach(s -> all.add(now.with(group, given).with(giver, s)));

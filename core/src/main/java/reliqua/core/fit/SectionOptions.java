@@ -55,6 +55,11 @@ final class SectionOptions {
         return of(group, Integer.MAX_VALUE);
     }
 
+    /** Whether the heap has any of it. */
+    boolean lies(Section section) {
+        return clear.containsKey(section);
+    }
+
     /** Options of a group, most promising first; empty when nothing serves. */
     List<Section> of(Choices.Group group) {
         return of(group, MOST_OWN);

@@ -74,10 +74,16 @@ class ScarceSectionsTest {
                         allBought.coop(),
                         allBought.findings(),
                         allBought.plan());
+        Lot sticks =
+                new Lot(
+                        "R",
+                        4,
+                        Stick.sound(Section.mm(38, 89), Length.mm(2400)),
+                        Lot.Provenance.UNKNOWN);
+        Heap rafters = Heap.EMPTY.plus(sticks);
+        assertThat(tried(Heap.EMPTY, deeper)).allMatch(c -> changed(now, c).size() == 1);
         List<Choices> both =
-                tried(Heap.EMPTY, deeper).stream()
-                        .filter(c -> changed(now, c).size() == 2)
-                        .toList();
+                tried(rafters, deeper).stream().filter(c -> changed(now, c).size() == 2).toList();
         assertThat(both).isNotEmpty();
         assertThat(both)
                 .allSatisfy(
