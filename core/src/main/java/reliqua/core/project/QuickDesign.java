@@ -41,17 +41,9 @@ public final class QuickDesign {
                         project.heap(), project.prices(), Workshop.of(project.keeper()), how);
     }
 
-    /**
-     * What changes of a design are compared by: the quick planner, or where it would plan the
-     * design itself for more than the design has on its bill, the one that planned that.
-     */
-    static QuickDesign asGoodAs(Design design, Project project) {
-        QuickDesign quick = new QuickDesign(project);
-        boolean dearer =
-                quick.of(design.candidate().spec())
-                        .filter(q -> q.bill().total().compareTo(design.bill().total()) > 0)
-                        .isPresent();
-        return dearer ? new QuickDesign(project, CutPlanner.Settings.LIVE) : quick;
+    /** Planned as exactly as a design that is settled on. */
+    static QuickDesign exact(Project project) {
+        return new QuickDesign(project, CutPlanner.Settings.LIVE);
     }
 
     /** Whom such a design is for. */

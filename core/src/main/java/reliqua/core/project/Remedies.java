@@ -33,9 +33,10 @@ import reliqua.core.stock.Treatment;
 
 /**
  * What would mend the findings of a design, and what each would cost: a changed design is drawn up
- * and planned, as the design itself is once more, and the bills are compared ({@link
- * QuickDesign#asGoodAs}). A change that does not mend its finding, or leaves parts that neither
- * heap nor shop can give, is not offered.
+ * and planned by the quick planner, as the design itself is once more, and the bills are compared;
+ * where the quick one asks more for the design than is on its bill, both are planned exactly. A
+ * change that does not mend its finding, or leaves parts that neither heap nor shop can give, is
+ * not offered.
  */
 public final class Remedies {
     private static final Length CLEAR_BELOW = Length.mm(450);
@@ -56,11 +57,20 @@ public final class Remedies {
     private final CoopFamily family;
     private final QuickDesign designs;
 
+    /** The design itself, planned as its changes are. */
+    private final Optional<Design> plain;
+
     private Remedies(Project project, Design design) {
         this.project = project;
         this.spec = design.candidate().spec();
         this.family = Families.find(spec.family()).orElse(project.kind());
-        this.designs = QuickDesign.asGoodAs(design, project);
+        QuickDesign quick = new QuickDesign(project);
+        Optional<Design> quickly = quick.of(spec);
+        boolean dearer =
+                quickly.filter(q -> q.bill().total().compareTo(design.bill().total()) > 0)
+                        .isPresent();
+        this.designs = dearer ? QuickDesign.exact(project) : quick;
+        this.plain = dearer ? designs.of(spec) : quickly;
     }
 
     /**
@@ -96,8 +106,7 @@ public final class Remedies {
     public static Optional<Remedy> builtOn(Project project, Design design, AddOn addOn) {
         Remedies remedies = new Remedies(project, design);
         Optional<Change> change = remedies.builtOn(addOn.id(), addOn).findFirst();
-        return change.flatMap(
-                c -> remedies.designs.of(remedies.spec).flatMap(p -> remedies.priced(c, p)));
+        return change.flatMap(c -> remedies.plain.flatMap(p -> remedies.priced(c, p)));
     }
 
     private List<Remedy> all(Candidate now, Progress progress) {
@@ -107,7 +116,6 @@ public final class Remedies {
                         .filter(f -> f.severity() != Finding.Severity.GOOD)
                         .flatMap(f -> changes(f, now.coop()))
                         .toList();
-        Optional<Design> plain = changes.isEmpty() ? Optional.empty() : designs.of(spec);
         for (Change change : changes) {
             if (progress.cancelled()) {
                 return remedies;

@@ -112,7 +112,7 @@ final class YardSizes {
             return sizes;
         }
         note("say.assumed.mm");
-        return sizes.stream().map(s -> isPlain(s) ? s.withUnit("mm") : s).toList();
+        return all(sizes, "mm");
     }
 
     /**
