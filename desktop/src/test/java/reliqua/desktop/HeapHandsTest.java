@@ -155,6 +155,41 @@ class HeapHandsTest {
                 robot.lookup("#rack").queryListView().getSelectionModel().getSelectedItem());
     }
 
+    /** Fields are kept, and stand in other rows for other things. */
+    @Test
+    void aStickHasAllItsFieldsAgainAfterEveryOtherKindOfThing(FxRobot robot) {
+        DrivenWindow.choose(robot, "S2");
+        List<String> fields = fields(robot);
+        assertThat(fields).contains("lot-quantity", "lot-thickness", "lot-width", "lot-length");
+        heap().lots().forEach(lot -> DrivenWindow.choose(robot, lot.id()));
+        DrivenWindow.choose(robot, "S2");
+        assertThat(fields(robot)).isEqualTo(fields);
+    }
+
+    private static List<String> fields(FxRobot robot) {
+        DrivenWindow.settle();
+        return robot.lookup("#slip").query().lookupAll(".slip-field").stream()
+                .map(javafx.scene.Node::getId)
+                .sorted()
+                .toList();
+    }
+
+    @Test
+    void whatWasTypedInAnotherUnitStandsInTheKeepersOwnOnceTaken(FxRobot robot) {
+        DrivenWindow.choose(robot, "S2");
+        TextField length = robot.lookup("#lot-length").queryAs(TextField.class);
+        robot.interact(
+                () -> {
+                    length.requestFocus();
+                    length.setText("1016 mm");
+                    length.fireEvent(new javafx.event.ActionEvent());
+                });
+        assertThat(length.getText()).isEqualTo("40");
+        robot.interact(() -> robot.lookup("#remove-lot").queryButton().fire());
+        DrivenWindow.settle();
+        assertThat(heap().find("S2")).isEmpty();
+    }
+
     @Test
     void whatIsStillBeingTypedGoesToTheLotItIsAbout(FxRobot robot) throws TimeoutException {
         DrivenWindow.choose(robot, "S2");

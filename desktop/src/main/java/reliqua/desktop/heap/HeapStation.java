@@ -206,7 +206,11 @@ public final class HeapStation implements Station {
         showSlip();
     }
 
+    /** Lots that were not there before. */
     private Set<String> fresh(Heap heap) {
+        if (heap == shown) {
+            return Set.of();
+        }
         Set<String> ids = heap.lots().stream().map(Lot::id).collect(Collectors.toSet());
         shown.lots().forEach(lot -> ids.remove(lot.id()));
         return ids;

@@ -39,7 +39,7 @@ final class LotFields {
     private final Workspace workspace;
     private final Map<String, Field> fields = new HashMap<>();
     private final Map<String, Pills<?>> pills = new HashMap<>();
-    private final Map<List<Node>, Node> rows = new HashMap<>();
+    private final Map<List<Node>, HBox> rows = new HashMap<>();
     private String shown = "";
     private boolean another;
 
@@ -69,9 +69,11 @@ final class LotFields {
         return pairs;
     }
 
+    /** A field that stood in another row meanwhile comes back. */
     private Node row(double gap, List<Node> nodes) {
-        return rows.computeIfAbsent(
-                List.copyOf(nodes), same -> Parts.row(gap, same.toArray(Node[]::new)));
+        HBox row = rows.computeIfAbsent(List.copyOf(nodes), _ -> Parts.row(gap));
+        Parts.settle(row.getChildren(), nodes);
+        return row;
     }
 
     private Node sized(Lot lot, Remeasured.Size size, Length now) {

@@ -23,6 +23,9 @@ final class Rack extends ListView<RackRow> {
     /** Lines kept in view above the one that is chosen. */
     private static final int ABOVE = 4;
 
+    /** More lines than are seen at once are put in at one go. */
+    private static final int MANY = 24;
+
     private final ObservableList<RackRow> rows = FXCollections.observableArrayList();
     private final Runnable choice;
     private boolean filling;
@@ -90,7 +93,9 @@ final class Rack extends ListView<RackRow> {
         }
         List<RackRow> old = rows.subList(head, rows.size() - tail);
         List<RackRow> put = next.subList(head, next.size() - tail);
-        if (old.size() == put.size()) {
+        if (old.size() == put.size() && put.size() > MANY) {
+            rows.setAll(next);
+        } else if (old.size() == put.size()) {
             for (int n = 0; n < put.size(); n++) {
                 rows.set(head + n, put.get(n));
             }

@@ -15,6 +15,7 @@ public final class EntryField extends VBox {
     private final Label fault = Parts.text("", "danger", "note");
     private Function<String, String> commit;
     private String shown = "";
+    private boolean taking;
 
     /**
      * A field.
@@ -42,7 +43,9 @@ public final class EntryField extends VBox {
 
     private void take() {
         if (!field.getText().equals(shown)) {
+            taking = true;
             fault.setText(commit.apply(field.getText()));
+            taking = false;
         }
     }
 
@@ -94,12 +97,12 @@ public final class EntryField extends VBox {
         field.clear();
     }
 
-    /** Shows a value; what is being typed is left alone. */
+    /** Shows a value; what is being typed is left alone until it has been taken. */
     public void show(String value) {
         if (!shown.equals(value) || fault.getText().isEmpty()) {
             shown = value;
             fault.setText("");
-            if (!field.isFocused() || field.getText().isEmpty()) {
+            if (taking || !field.isFocused() || field.getText().isEmpty()) {
                 field.setText(value);
             }
         }
