@@ -13,6 +13,7 @@ import reliqua.core.cutting.Progress;
 import reliqua.core.measure.Money;
 import reliqua.core.project.Kinds;
 import reliqua.core.project.Project;
+import reliqua.desktop.work.Calculations;
 
 /**
  * What every kind of coop would cost, fitted beside the window when the keeper asks for it, and
@@ -68,7 +69,7 @@ final class ComparedKinds {
         inputs = bearing(project);
         bills.clear();
         changed.run();
-        Thread.ofVirtual().start(() -> compare(project, mine));
+        Calculations.run(() -> compare(project, mine));
     }
 
     private void compare(Project project, AtomicBoolean mine) {

@@ -116,7 +116,7 @@ public final class DesignService {
 
     private void begin(Run run) {
         if (current == run && !worker.isShutdown()) {
-            worker.submit(run);
+            worker.submit(() -> Calculations.finish(run));
         }
     }
 

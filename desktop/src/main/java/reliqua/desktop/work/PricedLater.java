@@ -48,7 +48,7 @@ public final class PricedLater<T> {
         stopped = mine;
         priced = Optional.of(design);
         known = List.of();
-        Thread.ofVirtual().start(() -> run(project, design, mine));
+        Calculations.run(() -> run(project, design, mine));
     }
 
     private void run(Project project, Design design, AtomicBoolean mine) {
