@@ -53,7 +53,7 @@ final class ProjectJson {
         ObjectNode held = root.putObject("held");
         project.held().forEach((key, length) -> held.put(key, JsonWords.mm(length)));
         project.chosen().ifPresent(chosen -> DesignJson.write(root.putObject("chosen"), chosen));
-        project.standing().ifPresent(built -> DesignJson.write(root.putObject("standing"), built));
+        project.begun().ifPresent(begun -> standing(root.putObject("standing"), begun));
         ObjectNode variants = root.putObject("variants");
         project.variants()
                 .forEach((name, kept) -> DesignJson.write(variants.putObject(name), kept));
@@ -174,10 +174,31 @@ final class ProjectJson {
         return variants;
     }
 
-    /** Files of before did not tell: what was built followed the design settled on. */
-    private static Optional<Project.Chosen> begun(
-            JsonReader root, Optional<Project.Chosen> chosen) {
-        return root.texts("done").isEmpty() ? Optional.empty() : chosen;
+    private static void standing(ObjectNode node, Project.Standing begun) {
+        DesignJson.write(node, begun.design());
+        FlockJson.write(node.putObject("birds"), begun.birds());
+    }
+
+    /**
+     * Files of before did not tell: what was built followed the design settled on, for the birds
+     * the coop is built for.
+     */
+    private static Optional<Project.Standing> standing(
+            JsonReader root, Optional<Project.Chosen> chosen, Flock flock) {
+        Flock meant =
+                root.inner("keep")
+                        .flatMap(keep -> keep.inner("builtFor"))
+                        .map(FlockJson::read)
+                        .orElse(flock);
+        if (root.inner("standing").isEmpty()) {
+            boolean nothing = root.texts("done").isEmpty();
+            return nothing
+                    ? Optional.empty()
+                    : chosen.map(design -> new Project.Standing(design, meant));
+        }
+        JsonReader in = root.inner("standing").get();
+        Flock birds = in.inner("birds").map(FlockJson::read).orElse(meant);
+        return Optional.of(new Project.Standing(DesignJson.read(in), birds));
     }
 
     private static Project project(
@@ -185,14 +206,16 @@ final class ProjectJson {
         Map<String, Length> held = new TreeMap<>();
         root.inner("held").ifPresent(in -> DesignJson.lengths(in, held));
         Optional<Project.Chosen> chosen = root.inner("chosen").map(DesignJson::read);
+        Flock flock =
+                root.inner("flock")
+                        .map(FlockJson::read)
+                        .orElseGet(() -> Flock.of(BirdClass.STANDARD, 4));
         return new Project(
                 root.text("name", "Coop"),
                 root.inner("keeper")
                         .map(KeeperJson::read)
                         .orElseGet(() -> Keeper.with(Tape.METRIC)),
-                root.inner("flock")
-                        .map(FlockJson::read)
-                        .orElseGet(() -> Flock.of(BirdClass.STANDARD, 4)),
+                flock,
                 root.inner("site").map(SiteJson::read).orElse(Site.BARE),
                 tables.heap(),
                 root.inner("prices").map(in -> prices(in, tables.offers())).orElse(PriceBook.EMPTY),
@@ -200,7 +223,7 @@ final class ProjectJson {
                 DesignJson.addOns(root),
                 held,
                 chosen,
-                root.inner("standing").map(DesignJson::read).or(() -> begun(root, chosen)),
+                standing(root, chosen, flock),
                 variants(root),
                 CutsJson.read(root, tables.cut()),
                 new TreeSet<>(

@@ -13,6 +13,7 @@ import reliqua.core.measure.Length;
  * A floor, wall or roof as it is nailed together lying flat: every stick by its distances from one
  * corner, the lower left one. Walls are seen from outside, floors and roofs from above.
  *
+ * @param building number of the house it is of, from 0
  * @param side which
  * @param off how far it stands from the front, or from the left; only told for what stands inside
  * @param width from the left end of what lies most to the left
@@ -21,6 +22,7 @@ import reliqua.core.measure.Length;
  * @param holes the openings in it
  */
 public record Frame(
+        int building,
         Side side,
         Length off,
         Length width,

@@ -29,7 +29,9 @@ public final class FrameWords {
 
     /** Its name: which floor, wall or roof, and where one that stands within stands. */
     public static String name(Frame frame, Tape tape) {
-        return Sum.of("frame." + frame.side().name(), new Marked(frame.off())).words(tape);
+        Sum name = Sum.of("frame." + frame.side().name(), new Marked(frame.off()));
+        Sum whole = frame.building() == 0 ? name : Sum.of("frame.second", name);
+        return whole.words(tape);
     }
 
     /**

@@ -7,6 +7,7 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import reliqua.core.coop.Axis;
 import reliqua.core.coop.Bounds;
+import reliqua.core.coop.Building;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Corner;
 import reliqua.core.coop.Duty;
@@ -32,17 +33,25 @@ public final class Frames {
     private static final Length TOUCH = Length.mm(1);
 
     private final Coop coop;
+    private final int building;
+    private final Length leftEdge;
 
-    private Frames(Coop coop) {
-        this.coop = coop;
+    private Frames(Building building) {
+        this.coop = building.coop();
+        this.building = building.number();
+        this.leftEdge = building.left();
     }
 
     /** Floor first, then walls, then roofs; of a pen, what it has. */
     public static List<Frame> of(Coop coop) {
-        Frames frames = new Frames(coop);
+        return coop.buildings().stream().flatMap(b -> of(b).stream()).toList();
+    }
+
+    static List<Frame> of(Building building) {
+        Frames frames = new Frames(building);
         List<Frame> all = new ArrayList<>(frames.floor());
         all.addAll(frames.walls());
-        all.addAll(RoofFrames.of(coop));
+        all.addAll(RoofFrames.of(building));
         return all.stream().filter(f -> f.members().size() > 1).toList();
     }
 
@@ -58,7 +67,7 @@ public final class Frames {
         if (sticks.isEmpty()) {
             return List.of();
         }
-        View above = new View(Axis.Z, Axis.X, Axis.Y, false);
+        View above = new View(building, Axis.Z, Axis.X, Axis.Y, false);
         return List.of(above.frame(Frame.Side.FLOOR, Length.ZERO, sticks, List.of()));
     }
 
@@ -180,8 +189,9 @@ public final class Frames {
         Coop.Measures m = coop.measures();
         boolean along = wall.normal() == Axis.Y;
         Length all = along ? m.depth() : m.width();
-        boolean first = wall.from().atMost(BEFORE);
-        boolean last = wall.to().atLeast(all.minus(BEFORE));
+        Length zero = along ? Length.ZERO : leftEdge;
+        boolean first = wall.from().atMost(zero.plus(BEFORE));
+        boolean last = wall.to().atLeast(zero.plus(all).minus(BEFORE));
         Frame.Side side =
                 first
                         ? along ? Frame.Side.FRONT : Frame.Side.LEFT
@@ -190,8 +200,8 @@ public final class Frames {
                                 : along ? Frame.Side.ALONG : Frame.Side.ACROSS;
         // Seen from outside, left is right on the back and on the left wall.
         boolean mirrored = side == Frame.Side.BACK || side == Frame.Side.LEFT;
-        View view = new View(wall.normal(), along ? Axis.X : Axis.Y, Axis.Z, mirrored);
-        return view.frame(side, wall.from(), wall.sticks(), holes(wall));
+        View view = new View(building, wall.normal(), along ? Axis.X : Axis.Y, Axis.Z, mirrored);
+        return view.frame(side, wall.from().minus(zero), wall.sticks(), holes(wall));
     }
 
     private List<Opening> holes(Wall wall) {
@@ -210,7 +220,7 @@ public final class Frames {
     }
 
     /** Looks square on a plane. */
-    private record View(Axis normal, Axis across, Axis up, boolean mirrored) {
+    private record View(int building, Axis normal, Axis across, Axis up, boolean mirrored) {
         Frame frame(
                 Frame.Side side, Length off, List<Part.StickPart> sticks, List<Opening> openings) {
             Bounds all =
@@ -230,6 +240,7 @@ public final class Frames {
                                             .thenComparing(Frame.Member::low))
                             .toList();
             return new Frame(
+                    building,
                     side,
                     off,
                     high(all, across).minus(low(all, across)),

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import reliqua.core.coop.Axis;
 import reliqua.core.coop.Bounds;
+import reliqua.core.coop.Building;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Corner;
 import reliqua.core.coop.Part;
@@ -26,14 +27,15 @@ final class RoofFrames {
 
     private RoofFrames() {}
 
-    static List<Frame> of(Coop coop) {
+    static List<Frame> of(Building building) {
         List<Frame> roofs = new ArrayList<>();
-        roof(coop, true).ifPresent(roofs::add);
-        roof(coop, false).ifPresent(roofs::add);
+        roof(building, true).ifPresent(roofs::add);
+        roof(building, false).ifPresent(roofs::add);
         return roofs;
     }
 
-    private static Optional<Frame> roof(Coop coop, boolean toBack) {
+    private static Optional<Frame> roof(Building building, boolean toBack) {
+        Coop coop = building.coop();
         List<Part.StickPart> rafters =
                 Frames.sticks(coop, Stage.RAFTERS)
                         .filter(RoofFrames::isRafter)
@@ -45,7 +47,7 @@ final class RoofFrames {
         double slope = slope(rafters.getFirst());
         List<Part.StickPart> all = new ArrayList<>(rafters);
         Frames.sticks(coop, Stage.RAFTERS).filter(p -> liesOn(p.solid(), slope)).forEach(all::add);
-        return Optional.of(frame(all, slope, toBack));
+        return Optional.of(frame(building.number(), all, slope, toBack));
     }
 
     private static boolean isRafter(Part.StickPart part) {
@@ -94,7 +96,8 @@ final class RoofFrames {
         return (double) b.v().nm() - a.v().nm();
     }
 
-    private static Frame frame(List<Part.StickPart> sticks, double slope, boolean toBack) {
+    private static Frame frame(
+            int building, List<Part.StickPart> sticks, double slope, boolean toBack) {
         Bounds all =
                 sticks.stream().map(s -> s.solid().bounds()).reduce(Bounds::with).orElseThrow();
         Length left = toBack ? all.x0() : all.x1();
@@ -113,6 +116,7 @@ final class RoofFrames {
         }
         members.sort(Comparator.comparing(Frame.Member::left).thenComparing(Frame.Member::low));
         return new Frame(
+                building,
                 toBack ? Frame.Side.ROOF_FRONT : Frame.Side.ROOF_BACK,
                 Length.ZERO,
                 all.width(),

@@ -33,6 +33,8 @@ public record Step(
         boolean dries,
         Optional<Sum> check,
         Optional<String> caution) {
+    private static final String SECOND = "_2";
+
     /** Copies the lists. */
     public Step {
         marks = List.copyOf(marks);
@@ -46,13 +48,34 @@ public record Step(
 
     /** The same from the id of a step: the parts of a role, or the work. */
     public static Sum nameOf(String id) {
-        boolean isRole = Stream.of(Role.values()).anyMatch(r -> r.name().equals(id));
-        return Sum.of((isRole ? "role." : "task.") + id);
+        String work = work(id);
+        boolean isRole = Stream.of(Role.values()).anyMatch(r -> r.name().equals(work));
+        Sum name = Sum.of((isRole ? "role." : "task.") + work);
+        return work.equals(id) ? name : Sum.of("task.second", name);
     }
 
     /** What to do. */
     public Sum words() {
-        return Sum.of("step." + id);
+        String work = work(id);
+        Sum what = Sum.of("step." + work);
+        return work.equals(id) ? what : Sum.of("step.second", what);
+    }
+
+    /** What it stands under in a list: its stage, and of which house where that is begun anew. */
+    public Sum heading() {
+        Sum own = Sum.of("stage." + stage.name());
+        boolean anew = !work(id).equals(id) && stage.compareTo(Stage.RUN) < 0;
+        return anew ? Sum.of("task.second", own) : own;
+    }
+
+    /** Id of the same work at a house of this number. */
+    static String id(String work, int building) {
+        return building == 0 ? work : work + SECOND;
+    }
+
+    /** The work, at whatever house. */
+    private static String work(String id) {
+        return id.endsWith(SECOND) ? id.substring(0, id.length() - SECOND.length()) : id;
     }
 
     /** The same in other minutes. */

@@ -1,22 +1,20 @@
 package reliqua.core.build;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BinaryOperator;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import reliqua.core.buy.Fixing;
 import reliqua.core.buy.Fixings;
 import reliqua.core.coop.Bounds;
+import reliqua.core.coop.Building;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Duty;
 import reliqua.core.coop.Joints;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
-import reliqua.core.coop.Stage;
 import reliqua.core.coop.Weights;
 import reliqua.core.flock.Practice;
 import reliqua.core.measure.Length;
@@ -40,24 +38,22 @@ public final class Steps {
 
     /** The same with what is driven counted already. */
     public static List<Step> of(Coop coop, Weight lift, List<Fixing> fixings) {
+        List<Building> buildings = coop.buildings();
         List<StepParts> all = StepParts.of(coop);
         List<Joints.Joint> joints = Joints.of(coop);
         List<Step> steps = new ArrayList<>();
-        for (Stage stage : Stage.values()) {
-            tasks(coop, fixings, stage, true).forEach(steps::add);
-            all.stream()
-                    .filter(each -> each.stage() == stage)
-                    .map(each -> step(each, coop, lift, driven(each, joints, fixings)))
-                    .forEach(steps::add);
-            tasks(coop, fixings, stage, false).forEach(steps::add);
+        List<Task> still = new ArrayList<>(List.of(Task.values()));
+        still.removeIf(t -> !t.isFor(coop, fixings));
+        for (StepParts each : all) {
+            still.stream()
+                    .filter(t -> t.isBefore(each.stage()))
+                    .forEach(t -> steps.add(t.step(coop, fixings)));
+            still.removeIf(t -> t.isBefore(each.stage()));
+            Coop house = buildings.get(each.building()).coop();
+            steps.add(step(each, house, lift, driven(each, joints, fixings)));
         }
+        still.forEach(t -> steps.add(t.step(coop, fixings)));
         return steps;
-    }
-
-    private static Stream<Step> tasks(Coop coop, List<Fixing> fixings, Stage stage, boolean first) {
-        return Arrays.stream(Task.values())
-                .filter(t -> t.stage() == stage && t.isFirst() == first && t.isFor(coop, fixings))
-                .map(t -> t.step(coop, fixings));
     }
 
     private static Step step(StepParts each, Coop coop, Weight lift, List<Fixing> driven) {
@@ -85,7 +81,8 @@ public final class Steps {
         }
         Set<Role> roles = each.parts().stream().map(Part::role).collect(Collectors.toSet());
         return fixings.stream()
-                .filter(f -> roles.contains(f.on()) && !f.where().isBrushed())
+                .filter(f -> roles.contains(f.on()) && f.building() == each.building())
+                .filter(f -> !f.where().isBrushed())
                 .toList();
     }
 

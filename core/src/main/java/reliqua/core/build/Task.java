@@ -118,13 +118,9 @@ enum Task {
         return List.of();
     }
 
-    Stage stage() {
-        return stage;
-    }
-
-    /** Whether it comes before the parts of its stage, not after. */
-    boolean isFirst() {
-        return first;
+    /** Whether it is done before parts of a stage go on; what is not comes at the end. */
+    boolean isBefore(Stage other) {
+        return first && stage.compareTo(other) <= 0;
     }
 
     /** It is left alone until the day after. */

@@ -18,6 +18,7 @@ import reliqua.core.stock.Hardware;
  * @param most length that does not come through behind
  * @param outside whether rain gets at them, so that they must not rust
  * @param on the parts that go on when they are driven
+ * @param building number of the house they are for, from 0
  * @param count how many
  * @param marks the parts they go into
  */
@@ -28,6 +29,7 @@ public record Fixing(
         Optional<Length> most,
         boolean outside,
         Role on,
+        int building,
         int count,
         List<String> marks) {
     /** What small things hold. */

@@ -2,6 +2,7 @@ package reliqua.core.buy;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -10,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
+import reliqua.core.coop.Building;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Duty;
 import reliqua.core.coop.Joints;
@@ -42,28 +44,59 @@ public final class Fixings {
             Optional<Length> least,
             Optional<Length> most,
             boolean outside,
-            Role on) {}
+            Role on,
+            int building) {
+        /** Of a house by itself. */
+        Key(
+                Hardware.Kind kind,
+                Fixing.Where where,
+                Optional<Length> least,
+                Optional<Length> most,
+                boolean outside,
+                Role on) {
+            this(kind, where, least, most, outside, on, 0);
+        }
+
+        Key at(int other) {
+            return new Key(kind, where, least, most, outside, on, other);
+        }
+    }
 
     private static final class Pile {
         private final Set<String> marks = new LinkedHashSet<>();
         private double count;
     }
 
-    private Fixings() {}
+    /** By mark, the house a part is of; of one house alone nothing. */
+    private final Map<String, Integer> buildings;
+
+    private Fixings(Map<String, Integer> buildings) {
+        this.buildings = buildings;
+    }
 
     /** All of a coop finished so, by kind, then by what they hold, the longest first. */
     public static List<Fixing> of(Coop coop, Practice.Finish finish) {
-        Fixings fixings = new Fixings();
+        List<Building> buildings = coop.buildings();
+        Fixings fixings = new Fixings(byMark(buildings));
         Joints.of(coop).forEach(fixings::joint);
         coop.parts().forEach(fixings::part);
-        fixings.leaves(coop);
+        buildings.forEach(b -> fixings.leaves(b.coop()));
         fixings.coats(coop, finish);
         return fixings.sorted();
     }
 
+    private static Map<String, Integer> byMark(List<Building> buildings) {
+        Map<String, Integer> numbers = new HashMap<>();
+        if (buildings.size() > 1) {
+            buildings.forEach(
+                    b -> b.coop().parts().forEach(p -> numbers.put(p.mark(), b.number())));
+        }
+        return numbers;
+    }
+
     /** Of all joints, what is driven when some parts go on: into them and what is there already. */
     public static List<Fixing> on(List<Joints.Joint> joints, Set<String> marks) {
-        Fixings fixings = new Fixings();
+        Fixings fixings = new Fixings(Map.of());
         joints.stream().filter(j -> marks.contains(j.second().mark())).forEach(fixings::joint);
         return fixings.sorted();
     }
@@ -88,6 +121,7 @@ public final class Fixings {
                 key.most(),
                 key.outside(),
                 key.on(),
+                key.building(),
                 (int) Math.ceil(pile.count),
                 List.copyOf(pile.marks));
     }
@@ -114,6 +148,7 @@ public final class Fixings {
                 one.most(),
                 one.outside(),
                 one.on(),
+                one.building(),
                 one.count() + other.count(),
                 List.copyOf(marks));
     }
@@ -158,7 +193,8 @@ public final class Fixings {
     }
 
     private void add(Key key, double count, String... marks) {
-        Pile pile = piles.computeIfAbsent(key, _ -> new Pile());
+        int building = marks.length == 0 ? 0 : buildings.getOrDefault(marks[marks.length - 1], 0);
+        Pile pile = piles.computeIfAbsent(key.at(building), _ -> new Pile());
         pile.count += count;
         pile.marks.addAll(List.of(marks));
     }

@@ -50,4 +50,16 @@ public record Bounds(Length x0, Length x1, Length y0, Length y1, Length z0, Leng
                 ? new Bounds(x0, x1, at.minus(y1), at.minus(y0), z0, z1)
                 : new Bounds(x0, x1, at.plus(y0), at.plus(y1), z0, z1);
     }
+
+    /**
+     * The same farther to the side.
+     *
+     * @param mirrored whether left and right change places
+     * @param at where what was at the left edge, zero, comes to lie
+     */
+    public Bounds atSide(boolean mirrored, Length at) {
+        return mirrored
+                ? new Bounds(at.minus(x1), at.minus(x0), y0, y1, z0, z1)
+                : new Bounds(at.plus(x0), at.plus(x1), y0, y1, z0, z1);
+    }
 }

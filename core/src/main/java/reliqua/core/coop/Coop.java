@@ -45,6 +45,16 @@ public record Coop(
         return new Coop(others, openings, zones, measures, terrain);
     }
 
+    /** The houses it is made of, by number; most coops are one. */
+    public List<Building> buildings() {
+        return Building.of(this);
+    }
+
+    /** The number of the house that a part of it belongs to. */
+    public int building(Part part) {
+        return Building.of(this, part);
+    }
+
     /** The part with this mark. */
     public Optional<Part> find(String mark) {
         return parts.stream().filter(p -> p.mark().equals(mark)).findFirst();
@@ -127,6 +137,29 @@ public record Coop(
             Angle pitch,
             Angle rampPitch,
             Weight weight) {
+        /** The same of another width. */
+        Measures wide(Length other) {
+            return new Measures(
+                    other,
+                    depth,
+                    height,
+                    floor,
+                    floorHeight,
+                    clearBelow,
+                    roost,
+                    roostTop,
+                    nests,
+                    nestEntrance,
+                    vents,
+                    headroom,
+                    run,
+                    standing,
+                    reach,
+                    pitch,
+                    rampPitch,
+                    weight);
+        }
+
         /** The same of another weight. */
         public Measures weighing(Weight other) {
             return new Measures(

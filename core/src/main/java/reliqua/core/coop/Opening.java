@@ -49,6 +49,16 @@ public record Opening(Kind kind, Length width, Length height, Length bottom, Bou
         return new Opening(kind, width, height, bottom, place.atDepth(mirrored, at));
     }
 
+    /**
+     * The same farther to the side.
+     *
+     * @param mirrored whether left and right change places
+     * @param at where what was at the left edge, zero, comes to lie
+     */
+    public Opening atSide(boolean mirrored, Length at) {
+        return new Opening(kind, width, height, bottom, place.atSide(mirrored, at));
+    }
+
     /** What an opening is for. */
     public enum Kind {
         POP_DOOR,

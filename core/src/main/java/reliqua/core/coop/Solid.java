@@ -240,28 +240,54 @@ public final class Solid {
      * @param at where what was at depth zero comes to lie
      */
     public Solid atDepth(boolean mirrored, Length at) {
+        UnaryOperator<Length> to = place(mirrored, at);
         return switch (along) {
-            case X -> moved(c -> new Corner(depth(c.u(), mirrored, at), c.v()), from, to);
-            case Z -> moved(c -> new Corner(c.u(), depth(c.v(), mirrored, at)), from, to);
-            case Y ->
-                    moved(
-                            c -> c,
-                            depth(from, mirrored, at).min(depth(to, mirrored, at)),
-                            depth(from, mirrored, at).max(depth(to, mirrored, at)));
+            case X -> moved(c -> new Corner(to.apply(c.u()), c.v()));
+            case Z -> moved(c -> new Corner(c.u(), to.apply(c.v())));
+            case Y -> carried(to);
         };
     }
 
-    private static Length depth(Length y, boolean mirrored, Length at) {
-        return mirrored ? at.minus(y) : at.plus(y);
+    /**
+     * The same farther to the side.
+     *
+     * @param mirrored whether left and right change places
+     * @param at where what was at the left edge, zero, comes to lie
+     */
+    public Solid atSide(boolean mirrored, Length at) {
+        UnaryOperator<Length> to = place(mirrored, at);
+        return switch (along) {
+            case X -> carried(to);
+            case Y, Z -> moved(c -> new Corner(to.apply(c.u()), c.v()));
+        };
     }
 
-    private Solid moved(UnaryOperator<Corner> place, Length begin, Length end) {
+    private static UnaryOperator<Length> place(boolean mirrored, Length at) {
+        return mirrored ? at::minus : at::plus;
+    }
+
+    private Solid carried(UnaryOperator<Length> place) {
+        Length begin = place.apply(from);
+        Length end = place.apply(to);
+        return new Solid(along, outline, holes, begin.min(end), begin.max(end));
+    }
+
+    private Solid moved(UnaryOperator<Corner> place) {
         return new Solid(
                 along,
                 outline.stream().map(place).toList(),
                 holes.stream().map(h -> h.stream().map(place).toList()).toList(),
-                begin,
-                end);
+                from,
+                to);
+    }
+
+    /** Whether a solid is this one, or this one with more holes cut into it. */
+    public boolean isOrHolds(Solid cut) {
+        return along == cut.along
+                && outline.equals(cut.outline)
+                && from.equals(cut.from)
+                && to.equals(cut.to)
+                && cut.holes.containsAll(holes);
     }
 
     /** The profile in millimetres; not to be changed. */

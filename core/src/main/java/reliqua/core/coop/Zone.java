@@ -10,8 +10,14 @@ import reliqua.core.measure.Length;
  * @param floor its outline on the ground plan; the heights are those of floor and of what is over
  *     it
  * @param stand whether the keeper stands up in it
+ * @param building number of the house that it is in, or that it lies before: from 0
  */
-public record Zone(Kind kind, Bounds floor, boolean stand) {
+public record Zone(Kind kind, Bounds floor, boolean stand, int building) {
+    /** In or before the only house. */
+    public Zone(Kind kind, Bounds floor, boolean stand) {
+        this(kind, floor, stand, 0);
+    }
+
     /** What a room is to birds. */
     public enum Kind {
         /** Where they sleep. */

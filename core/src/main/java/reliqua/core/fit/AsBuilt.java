@@ -9,6 +9,7 @@ import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import reliqua.core.coop.Bounds;
+import reliqua.core.coop.Building;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
@@ -40,10 +41,13 @@ public record AsBuilt(DesignSpec spec, List<Group> groups) {
      * Parts that went on together.
      *
      * @param id of the step
-     * @param whole whether they are all there are of their roles, not only those of one wall
+     * @param whole whether they are all there are of their roles in their house, not only those of
+     *     one wall
+     * @param building number of their house, from 0
+     * @param left edge of the frame of that house
      * @param parts as they stand
      */
-    public record Group(String id, boolean whole, List<Part> parts) {
+    public record Group(String id, boolean whole, int building, Length left, List<Part> parts) {
         /** Copies the parts. */
         public Group {
             parts = List.copyOf(parts);
@@ -54,17 +58,33 @@ public record AsBuilt(DesignSpec spec, List<Group> groups) {
             return parts.stream().allMatch(p -> p.role().stage() == Stage.MESH);
         }
 
-        /** Whether they are in a coop where they stand, and nothing more of their kind is there. */
+        /**
+         * Whether they are in a coop where they stand, and nothing more of their kind is there. A
+         * house may get another at its left, and what stands may have a hole cut into it.
+         */
         boolean isIn(Coop coop) {
+            return coop.buildings().stream()
+                    .filter(b -> b.number() == building)
+                    .anyMatch(this::isIn);
+        }
+
+        private boolean isIn(Building other) {
             Set<Role> roles = parts.stream().map(Part::role).collect(Collectors.toSet());
+            List<Place> here = places(parts, left);
             Bounds room =
-                    parts.stream().map(p -> p.solid().bounds()).reduce(Bounds::with).orElseThrow();
-            List<Part> there =
-                    coop.parts().stream()
-                            .filter(p -> roles.contains(p.role()))
+                    here.stream().map(p -> p.solid().bounds()).reduce(Bounds::with).orElseThrow();
+            List<Place> there =
+                    places(
+                            other.coop().parts().stream()
+                                    .filter(p -> roles.contains(p.role()))
+                                    .toList(),
+                            other.left());
+            List<Place> alike =
+                    there.stream()
                             .filter(p -> whole || isWithin(p.solid().bounds(), room))
                             .toList();
-            return places(there).equals(places(parts));
+            return alike.size() == here.size()
+                    && here.stream().allMatch(p -> alike.stream().anyMatch(p::stands));
         }
     }
 
@@ -78,13 +98,17 @@ public record AsBuilt(DesignSpec spec, List<Group> groups) {
     }
 
     /** A part by what it is and where; marks follow from what else there is. */
-    private record Place(Role role, Solid solid) {}
+    private record Place(Role role, Solid solid) {
+        boolean stands(Place other) {
+            return role == other.role && solid.isOrHolds(other.solid);
+        }
+    }
 
-    private static Map<Place, Long> places(List<Part> parts) {
+    /** Counted from an edge. */
+    private static List<Place> places(List<Part> parts, Length edge) {
         return parts.stream()
-                .collect(
-                        Collectors.groupingBy(
-                                p -> new Place(p.role(), p.solid()), Collectors.counting()));
+                .map(p -> new Place(p.role(), p.solid().atSide(false, edge.negated())))
+                .toList();
     }
 
     /** All parts that stand. */

@@ -30,6 +30,11 @@ public record Ground(double right, double back) {
                 fall * back.agreement(site.downhill()));
     }
 
+    /** The same as seen in a mirror, right and left changing places. */
+    public Ground mirrored() {
+        return new Ground(-right, back);
+    }
+
     /** How much lower it is at a point than at the highest corner of a coop of this size. */
     public Length below(Length x, Length y, Length width, Length depth) {
         double highest = Math.min(0, right * width.nm()) + Math.min(0, back * depth.nm());

@@ -192,6 +192,32 @@ public record Needs(
         return proof.nearBirds().value();
     }
 
+    /**
+     * What one of two houses under one run must give of this: half the floor, bars and air. Of
+     * birds and nests that cannot be halved the first takes one more; the run is that of both.
+     */
+    public Needs half(boolean first) {
+        int more = first ? 1 : 0;
+        return new Needs(
+                (birds + more) / 2,
+                floor.scaled(0.5),
+                run,
+                new Roosts(roost().half(), roostHeight(), headroom(), roosts.crowd()),
+                new Nests((nests() + more) / 2, nestSide(), nestHeight()),
+                vents.scaled(0.5),
+                popDoorWidth,
+                popDoorHeight,
+                litterSill,
+                litterDepth,
+                proof,
+                apron,
+                cleaning,
+                weather,
+                ground,
+                system,
+                lines);
+    }
+
     /** The line of one kind. */
     public Need line(Need.Kind kind) {
         return lines.stream().filter(n -> n.kind() == kind).findFirst().orElseThrow();

@@ -7,12 +7,14 @@ import java.util.Set;
 import java.util.TreeMap;
 import reliqua.core.build.Step;
 import reliqua.core.build.StepParts;
+import reliqua.core.coop.Building;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.addon.CoopBuilder;
 import reliqua.core.coop.family.Brief;
 import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.fit.AsBuilt;
+import reliqua.core.flock.Needs;
 import reliqua.core.measure.Length;
 
 /** What of a project stands already, by the steps that are ticked. */
@@ -23,23 +25,43 @@ final class Begun {
         return new Brief(project.builtNeeds(), project.keeper(), spec.addOns());
     }
 
+    /** For whom what stands was drawn up. */
+    static Brief brief(Project project) {
+        Project.Standing begun = project.begun().orElseThrow();
+        Needs needs = Needs.of(begun.birds(), project.site(), project.keeper().tape().system());
+        return new Brief(needs, project.keeper(), begun.design().spec().addOns());
+    }
+
     static Optional<AsBuilt> of(Project project) {
-        if (project.standing().isEmpty()) {
+        if (project.begun().isEmpty()) {
             return Optional.empty();
         }
-        DesignSpec spec = project.standing().get().spec();
+        Project.Standing begun = project.begun().get();
+        DesignSpec spec = begun.design().spec();
         List<AsBuilt.Group> groups =
-                built(project, spec).map(StepParts::of).orElse(List.of()).stream()
-                        .filter(s -> project.done().contains(Step.key(s.id())))
-                        .map(s -> new AsBuilt.Group(s.id(), s.isWhole(), s.parts()))
-                        .toList();
+                built(brief(project), spec).map(c -> groups(project, c)).orElse(List.of());
         return groups.isEmpty() ? Optional.empty() : Optional.of(new AsBuilt(spec, groups));
     }
 
-    /** It may not be built at all for the birds there are now, and says so itself. */
-    private static Optional<Coop> built(Project project, DesignSpec spec) {
+    private static List<AsBuilt.Group> groups(Project project, Coop coop) {
+        List<Building> buildings = coop.buildings();
+        return StepParts.of(coop).stream()
+                .filter(s -> project.done().contains(Step.key(s.id())))
+                .map(
+                        s ->
+                                new AsBuilt.Group(
+                                        s.id(),
+                                        s.isWhole(),
+                                        s.building(),
+                                        buildings.get(s.building()).left(),
+                                        s.parts()))
+                .toList();
+    }
+
+    /** It may not be built at all, and says so itself. */
+    private static Optional<Coop> built(Brief brief, DesignSpec spec) {
         try {
-            return Optional.of(CoopBuilder.build(spec, brief(project, spec)));
+            return Optional.of(CoopBuilder.build(spec, brief));
         } catch (Unbuildable e) {
             return Optional.empty();
         }
@@ -47,7 +69,7 @@ final class Begun {
 
     /** Lengths that what stands follows from. */
     static Map<String, Length> lengths(Project project, Optional<AsBuilt> built) {
-        return built.map(b -> b.lengths(brief(project, b.spec()))).orElse(Map.of());
+        return built.map(b -> b.lengths(brief(project))).orElse(Map.of());
     }
 
     /** Those, and what the keeper has fixed of the others. */
@@ -62,6 +84,8 @@ final class Begun {
         if (project.standing().filter(s -> s.spec().equals(spec)).isPresent()) {
             return Set.of();
         }
-        return of(project).flatMap(b -> built(project, spec).map(b::lostIn)).orElse(Set.of());
+        return of(project)
+                .flatMap(b -> built(brief(project, spec), spec).map(b::lostIn))
+                .orElse(Set.of());
     }
 }

@@ -40,7 +40,7 @@ final class Measured {
                                         .filter(g -> g.id().equals(step))
                                         .findFirst()
                                         .map(g -> new AsBuilt(b.spec(), List.of(g))))
-                .map(b -> b.lengths(brief(project, b.spec())))
+                .map(b -> b.lengths(Begun.brief(project)))
                 .orElse(Map.of());
     }
 

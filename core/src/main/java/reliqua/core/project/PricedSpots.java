@@ -131,6 +131,7 @@ public final class PricedSpots {
                 Optional.empty(),
                 true,
                 design.candidate().coop().parts().getLast().role(),
+                0,
                 count,
                 List.of());
     }

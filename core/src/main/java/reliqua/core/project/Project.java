@@ -55,7 +55,7 @@ import reliqua.core.stock.PriceBook;
  * @param addOns what is to be built on
  * @param held lengths the keeper has fixed, by their keys
  * @param chosen the house settled on; without it the best fit is followed
- * @param standing the design that what is built was built after
+ * @param begun the design that what is built was built after, and for whom
  * @param variants designs kept to come back to, by the names the keeper gave them
  * @param cuts what has been cut, in that order
  * @param wishes which pieces are to come from where, or not to
@@ -75,7 +75,7 @@ public record Project(
         Set<AddOn> addOns,
         Map<String, Length> held,
         Optional<Chosen> chosen,
-        Optional<Chosen> standing,
+        Optional<Standing> begun,
         SortedMap<String, Chosen> variants,
         List<CutMade> cuts,
         SortedSet<CutWish> wishes,
@@ -83,6 +83,19 @@ public record Project(
         SortedMap<String, StepNote> notes,
         List<Told> story,
         KeepBook book) {
+
+    /**
+     * What the build was begun after.
+     *
+     * @param design settled on
+     * @param birds it was drawn up for; there may be others by now
+     */
+    public record Standing(Chosen design, Flock birds) {}
+
+    /** The design that what is built was built after. */
+    public Optional<Chosen> standing() {
+        return begun.map(Standing::design);
+    }
 
     /** A house settled on: its lengths and sections, and joints of which something is cut. */
     public record Chosen(DesignSpec spec, List<Seam> seams) {

@@ -30,7 +30,7 @@ final class ProjectDraft {
     private Set<AddOn> addOns;
     private Map<String, Length> held;
     private Optional<Project.Chosen> chosen;
-    private Optional<Project.Chosen> standing;
+    private final Optional<Project.Standing> begun;
     private SortedMap<String, Project.Chosen> variants;
     private List<CutMade> cuts;
     private SortedSet<CutWish> wishes;
@@ -50,7 +50,7 @@ final class ProjectDraft {
         this.addOns = from.addOns();
         this.held = from.held();
         this.chosen = from.chosen();
-        this.standing = from.standing();
+        this.begun = from.begun();
         this.variants = from.variants();
         this.cuts = from.cuts();
         this.wishes = from.wishes();
@@ -147,10 +147,17 @@ final class ProjectDraft {
 
     /** What is built is built after the design that is settled on then. */
     Project made() {
-        Optional<Project.Chosen> built =
-                done.isEmpty() ? Optional.empty() : chosen.isPresent() ? chosen : standing;
+        Optional<Project.Standing> built =
+                done.isEmpty() ? Optional.empty() : chosen.map(this::built).or(() -> begun);
         return new Project(
                 name, keeper, flock, site, heap, prices, family, addOns, held, chosen, built,
                 variants, cuts, wishes, done, notes, story, book);
+    }
+
+    /** Of what is begun it stays known for whom it was drawn up, whoever is to live in it now. */
+    private Project.Standing built(Project.Chosen design) {
+        return begun.filter(b -> b.design().spec().equals(design.spec()))
+                .map(b -> new Project.Standing(design, b.birds()))
+                .orElseGet(() -> new Project.Standing(design, book.builtFor().orElse(flock)));
     }
 }

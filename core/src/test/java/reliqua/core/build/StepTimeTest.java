@@ -26,6 +26,7 @@ class StepTimeTest {
                 Optional.empty(),
                 false,
                 Role.STUD,
+                0,
                 count,
                 List.of());
     }

@@ -92,7 +92,7 @@ class HouseGeometryTest {
         assertThat(spec.addOns()).isEqualTo(family.addOns());
     }
 
-    private static List<String> overlaps(Coop coop) {
+    static List<String> overlaps(Coop coop) {
         List<String> found = new ArrayList<>();
         List<Part> parts = coop.parts();
         for (int a = 0; a < parts.size(); a++) {
@@ -112,7 +112,7 @@ class HouseGeometryTest {
         return found;
     }
 
-    private static List<String> hanging(Coop coop) {
+    static List<String> hanging(Coop coop) {
         List<String> found = new ArrayList<>();
         for (Part part : coop.parts()) {
             boolean touches =

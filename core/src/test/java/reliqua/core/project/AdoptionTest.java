@@ -28,6 +28,8 @@ import reliqua.core.fit.Candidate;
 import reliqua.core.fit.FitResult;
 import reliqua.core.fit.Fitter;
 import reliqua.core.fit.Yards;
+import reliqua.core.flock.BirdClass;
+import reliqua.core.flock.Flock;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
 import reliqua.core.measure.Tape;
@@ -106,6 +108,18 @@ class AdoptionTest {
         AsBuilt built = begun.asBuilt().orElseThrow();
         assertThat(built.isIn(best.coop())).isTrue();
         assertThat(again.others()).allMatch(c -> built.isIn(c.coop()));
+    }
+
+    /** More birds next year: the floor that stands is that of the first of two houses. */
+    @Test
+    void aHouseThatIsBegunGetsASecondBesideIt() {
+        Flock twice = Flock.of(BirdClass.STANDARD, 12).with(begun.flock().practice());
+        Project more = begun.withChosen(Optional.empty()).withFlock(twice);
+        Candidate best = fit(more.with(AddOn.DOUBLED, true)).best().orElseThrow();
+        assertThat(best.coop().buildings()).hasSize(2);
+        assertThat(best.coop().measures().floor()).isGreaterThan(first.coop().measures().floor());
+        assertThat(best.spec().width()).isEqualTo(first.spec().width());
+        assertThat(begun.asBuilt().orElseThrow().isIn(best.coop())).isTrue();
     }
 
     @Test

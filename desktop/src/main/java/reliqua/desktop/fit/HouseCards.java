@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
 import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.drawing.Oblique;
 import reliqua.core.fit.Candidate;
+import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
@@ -118,9 +119,11 @@ final class HouseCards {
         return n == why.size() ? told.toString() : told + " +" + (why.size() - n);
     }
 
-    /** Depth and width of a house. */
+    /** Depth and width of a house, or of two wall to wall. */
     static String size(Candidate c, Tape tape) {
-        return tape.mark(c.spec().depth()) + " x " + tape.mark(c.spec().width());
+        boolean several = c.coop().buildings().size() > 1;
+        Length width = several ? c.coop().measures().width() : c.spec().width();
+        return tape.mark(c.spec().depth()) + " x " + tape.mark(width);
     }
 
     private Node card(String id, Card card, String key, boolean chosen, Tape tape) {

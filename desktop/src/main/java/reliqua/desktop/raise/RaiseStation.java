@@ -21,7 +21,7 @@ import reliqua.core.build.Step;
 import reliqua.core.build.StepNote;
 import reliqua.core.build.ToolNeed;
 import reliqua.core.buy.Fixing;
-import reliqua.core.coop.Stage;
+import reliqua.core.measure.Sum;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
 import reliqua.core.project.Dates;
@@ -141,11 +141,12 @@ public final class RaiseStation implements Station {
         long done = now.stream().filter(this::isDone).count();
         summary.setText(summary(now, done));
         List<Row> all = new ArrayList<>();
-        Stage stage = null;
+        Optional<Sum> under = Optional.empty();
         for (Step step : now) {
-            if (step.stage() != stage) {
-                stage = step.stage();
-                all.add(new Row(Words.say("stage." + stage.name()), Optional.empty(), false));
+            Sum heading = step.heading();
+            if (!under.equals(Optional.of(heading))) {
+                under = Optional.of(heading);
+                all.add(new Row(heading.words(workspace.tape()), Optional.empty(), false));
             }
             String words = step.words().words(workspace.tape());
             all.add(new Row(words, Optional.of(step), isDone(step)));

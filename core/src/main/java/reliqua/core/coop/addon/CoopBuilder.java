@@ -46,6 +46,7 @@ public final class CoopBuilder {
             case RUN,
                     WINDOW,
                     TWO_PENS,
+                    DOUBLED,
                     ROLL_AWAY_NESTS,
                     NEST_DRAWER,
                     BACK_HATCH,

@@ -3,6 +3,8 @@ package reliqua.core.coop.addon;
 import java.util.ArrayList;
 import java.util.List;
 import reliqua.core.coop.Bounds;
+import reliqua.core.coop.Building;
+import reliqua.core.coop.Coop;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
@@ -26,31 +28,38 @@ final class DroppingsBoard implements Addition {
 
     @Override
     public void build(Standing at) throws Unbuildable {
-        List<Part> ledgers = at.coop().of(Role.ROOST_LEDGER);
+        for (Building each : at.coop().buildings()) {
+            board(at, each.coop());
+        }
+    }
+
+    private static void board(Standing at, Coop house) throws Unbuildable {
+        List<Part> ledgers = house.of(Role.ROOST_LEDGER);
         Unbuildable.unless(ledgers.size() >= 2, Sum.of("addon.noRoosts"));
-        long rooms = at.coop().zones().stream().filter(z -> z.kind() == Zone.Kind.HOUSE).count();
+        long rooms = house.zones().stream().filter(z -> z.kind() == Zone.Kind.HOUSE).count();
         Unbuildable.unless(rooms == 1, Sum.of("addon.twoRooms"));
         Bounds all = Standing.around(ledgers).orElseThrow();
         Length low = all.z0();
         Section bearer = at.section(Choices.Group.TRIM);
         Length under = low.minus(bearer.thickness());
-        Bounds bars = Standing.around(at.coop().of(Role.ROOST_BAR)).orElse(all);
+        Bounds bars = Standing.around(house.of(Role.ROOST_BAR)).orElse(all);
         Length from = bars.y0().minus(BEFORE_BARS).max(all.y0());
         Length to = all.y1();
         Unbuildable.unless(
                 to.minus(from).compareTo(bearer.width().times(3)) > 0, Sum.of("addon.noRoosts"));
         for (Length y : List.of(from, to.minus(bearer.width()))) {
-            bearers(at, bearer, all, y, under);
+            bearers(at, house, bearer, all, y, under);
         }
         Length inner = ledgers.getFirst().solid().bounds().width();
-        fields(at, all.x0().plus(inner), all.x1().minus(inner), from, to, low);
+        fields(at, house, all.x0().plus(inner), all.x1().minus(inner), from, to, low);
     }
 
     /** From side to side; a post in the way parts them. */
-    private static void bearers(Standing at, Section bearer, Bounds all, Length y, Length z) {
+    private static void bearers(
+            Standing at, Coop house, Section bearer, Bounds all, Length y, Length z) {
         Length to = y.plus(bearer.width());
         Length from = all.x0();
-        for (Bounds post : posts(at, y, to)) {
+        for (Bounds post : posts(house, y, to)) {
             add(at, bearer, from, post.x0(), y, z);
             from = post.x1();
         }
@@ -63,11 +72,12 @@ final class DroppingsBoard implements Addition {
         at.box(Role.DROPPINGS_BEARER, bearer, solid);
     }
 
-    private static void fields(Standing at, Length x0, Length x1, Length y0, Length y1, Length z) {
+    private static void fields(
+            Standing at, Coop house, Length x0, Length x1, Length y0, Length y1, Length z) {
         Length thick = at.choices().skin();
         List<Length> edges = new ArrayList<>();
         edges.add(x0);
-        for (Bounds post : posts(at, y0, y1)) {
+        for (Bounds post : posts(house, y0, y1)) {
             if (!edges.getLast().equals(post.x1())) {
                 edges.add(post.x0());
                 edges.add(post.x1());
@@ -87,8 +97,8 @@ final class DroppingsBoard implements Addition {
         }
     }
 
-    private static List<Bounds> posts(Standing at, Length y0, Length y1) {
-        return at.coop().of(Role.ROOST_POST).stream()
+    private static List<Bounds> posts(Coop house, Length y0, Length y1) {
+        return house.of(Role.ROOST_POST).stream()
                 .map(p -> p.solid().bounds())
                 .filter(b -> b.y0().compareTo(y1) < 0 && b.y1().compareTo(y0) > 0)
                 .sorted(java.util.Comparator.comparing(Bounds::x0))

@@ -1,8 +1,11 @@
 package reliqua.core.coop.addon;
 
 import java.util.List;
+import java.util.Optional;
 import reliqua.core.coop.Axis;
 import reliqua.core.coop.Bounds;
+import reliqua.core.coop.Building;
+import reliqua.core.coop.Coop;
 import reliqua.core.coop.Corner;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
@@ -25,12 +28,22 @@ final class Gutter implements Addition {
 
     @Override
     public void build(Standing at) throws Unbuildable {
+        List<Building> buildings = at.coop().buildings();
+        for (Building each : buildings) {
+            // A roof over another lets its edge drip on that.
+            boolean over = buildings.size() > 1 && each.number() == 0;
+            gutter(at, each.coop(), over ? Optional.of(each.left()) : Optional.empty());
+        }
+    }
+
+    private static void gutter(Standing at, Coop house, Optional<Length> begin) throws Unbuildable {
         Bounds rafters =
-                Standing.around(at.coop().of(Role.RAFTER))
+                Standing.around(house.of(Role.RAFTER))
                         .orElseThrow(() -> new Unbuildable(Sum.of("addon.noEaves")));
-        Bounds roof = Standing.around(at.coop().of(Role.PURLIN)).orElse(rafters);
+        Bounds roof = Standing.around(house.of(Role.PURLIN)).orElse(rafters);
+        Length left = begin.orElse(roof.x0());
         Length tail = rafters.y1();
-        Length top = tailTop(at, tail);
+        Length top = tailTop(house, tail);
         Section board = at.section(Choices.Group.BOARDS);
         Length t = board.thickness();
         Length rise = board.width().minus(t).scaled(SLANT);
@@ -40,8 +53,7 @@ final class Gutter implements Addition {
                 foot.minus(root).atLeast(top.minus(board.width())),
                 Sum.of("addon.gutterNarrow", board));
         Length outside = tail.plus(t);
-        Solid upright =
-                Solid.box(roof.x0(), roof.x1(), tail, outside, top.minus(board.width()), top);
+        Solid upright = Solid.box(left, roof.x1(), tail, outside, top.minus(board.width()), top);
         List<Corner> leaning =
                 List.of(
                         new Corner(outside, foot.minus(root)),
@@ -50,21 +62,27 @@ final class Gutter implements Addition {
                                 foot.plus(rise).minus(t.scaled(SLANT))),
                         new Corner(outside.plus(rise), foot.plus(rise)),
                         new Corner(outside, foot));
-        at.book().stick(Role.GUTTER, board, roof.width(), upright);
+        at.book().stick(Role.GUTTER, board, roof.x1().minus(left), upright);
         at.book()
                 .stick(
                         Role.GUTTER,
                         board,
-                        roof.width(),
-                        new Solid(Axis.X, leaning, List.of(), roof.x0(), roof.x1()));
+                        roof.x1().minus(left),
+                        new Solid(Axis.X, leaning, List.of(), left, roof.x1()));
+        if (begin.isPresent() || house == at.coop()) {
+            rainTub(at, roof.x1(), outside);
+        }
+    }
+
+    private static void rainTub(Standing at, Length end, Length outside) {
         if (at.choices().finds().thing(FoundPart.Use.WATERER).isPresent()) {
-            tub(at, at.choices().finds().thing(FoundPart.Use.WATERER).get(), roof.x1(), outside);
+            tub(at, at.choices().finds().thing(FoundPart.Use.WATERER).get(), end, outside);
         }
     }
 
     /** Upper edge of the cut tails of the rafters. */
-    private static Length tailTop(Standing at, Length tail) {
-        return at.coop().of(Role.RAFTER).stream()
+    private static Length tailTop(Coop house, Length tail) {
+        return house.of(Role.RAFTER).stream()
                 .flatMap(r -> r.solid().outline().stream())
                 .filter(c -> c.u().equals(tail))
                 .map(Corner::v)

@@ -5,6 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import reliqua.core.coop.Axis;
 import reliqua.core.coop.Bounds;
+import reliqua.core.coop.Building;
+import reliqua.core.coop.Coop;
 import reliqua.core.coop.Corner;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
@@ -34,12 +36,18 @@ final class RoostLadder implements Addition {
 
     @Override
     public void build(Standing at) throws Unbuildable {
+        for (Building each : at.coop().buildings()) {
+            ladder(at, each.coop());
+        }
+    }
+
+    private static void ladder(Standing at, Coop house) throws Unbuildable {
         Bounds bar =
-                at.coop().of(Role.ROOST_BAR).stream()
+                house.of(Role.ROOST_BAR).stream()
                         .map(p -> p.solid().bounds())
                         .min(Comparator.comparing(Bounds::y0).thenComparing(Bounds::x0))
                         .orElseThrow(() -> new Unbuildable(Sum.of("addon.noBars")));
-        Zone room = room(at, bar);
+        Zone room = room(house, bar);
         Length high = bar.z1().minus(room.floor().z0());
         Unbuildable.unless(high.atLeast(LOW), Sum.of("addon.lowBars", high));
         Length foot = bar.y0().minus(high);
@@ -54,8 +62,8 @@ final class RoostLadder implements Addition {
         throw new Unbuildable(Sum.of("addon.noLadderRoom", high));
     }
 
-    private static Zone room(Standing at, Bounds bar) throws Unbuildable {
-        return at.coop().zones().stream()
+    private static Zone room(Coop house, Bounds bar) throws Unbuildable {
+        return house.zones().stream()
                 .filter(z -> z.kind() == Zone.Kind.HOUSE)
                 .filter(z -> z.floor().y0().atMost(bar.y0()) && z.floor().y1().atLeast(bar.y0()))
                 .filter(z -> z.floor().x0().atMost(bar.x1()) && z.floor().x1().atLeast(bar.x0()))

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Contact;
 import reliqua.core.coop.Coop;
@@ -97,14 +98,15 @@ final class Standing {
 
     /** Whether nothing that is built is where this would be, or swings there. */
     boolean isFree(Solid solid) {
-        return swept().stream().allMatch(s -> Contact.overlap(s, solid) < SLIVER)
+        return swept().allMatch(s -> Contact.overlap(s, solid) < SLIVER)
                 && book.parts().stream().allMatch(p -> Contact.overlap(p.solid(), solid) < SLIVER);
     }
 
     /** From floor to roof, where something swings up. */
-    private Optional<Solid> swept() {
+    private Stream<Solid> swept() {
         Bounds room = house().floor();
-        return around(coop.that(Duty.Trait.SWINGS_UP))
+        return coop.buildings().stream()
+                .flatMap(h -> around(h.coop().that(Duty.Trait.SWINGS_UP)).stream())
                 .map(b -> Solid.box(b.x0(), b.x1(), b.y0(), b.y1(), room.z0(), room.z1()));
     }
 

@@ -75,6 +75,8 @@ public enum AddOn {
     SWING_UP_ROOSTS("swing-up-roosts"),
     /** Slats in place of the deck, over a bed on the ground that worms turn into earth. */
     SLATTED_FLOOR("slatted-floor", List.of(Choices.Group.BOARDS)),
+    /** The same house once more at its left end, as in a mirror, and a passage between them. */
+    DOUBLED("doubled"),
     /** A wall through the middle, each half with doors, roosts and nests of its own. */
     TWO_PENS("two-pens");
 

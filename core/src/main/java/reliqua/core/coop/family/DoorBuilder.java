@@ -21,7 +21,9 @@ final class DoorBuilder {
     }
 
     void build(String doorPanel) throws Unbuildable {
-        new PopDoorBuilder(at.popHole(), book).build();
+        if (at.half.hasPopDoor()) {
+            new PopDoorBuilder(at.popHole(), book).build();
+        }
         door(doorPanel);
         litterBoard();
     }

@@ -36,15 +36,22 @@ final class EndWallBuilder {
         List<Length> studs = new ArrayList<>();
         studs.add(Length.ZERO);
         Length popLeft = at.pop().from().minus(st);
-        if (popLeft.isPositive()) {
+        if (popLeft.isPositive() && at.half.hasPopDoor()) {
             studs.add(popLeft);
         }
-        studs.add(at.pop().to());
+        if (at.half.hasPopDoor()) {
+            studs.add(at.pop().to());
+        }
         studs.addAll(frontMiddle());
         studs.add(at.door().from().minus(st));
         studs.add(at.door().to());
         studs.add(at.d.width().minus(st));
         return studs;
+    }
+
+    /** Left edge of the stud beside which the front is plain up to the keeper's door. */
+    private Length plainFrom() {
+        return at.half.hasPopDoor() ? at.pop().to() : Length.ZERO;
     }
 
     /**
@@ -53,7 +60,7 @@ final class EndWallBuilder {
      */
     private List<Length> frontSeams() {
         List<Length> seams = new ArrayList<>();
-        Length first = at.pop().to().plus(st).plus(st.half());
+        Length first = plainFrom().plus(st).plus(st.half());
         Length last = at.door().from().minus(st).minus(st.half());
         Length from = Length.ZERO;
         while (at.d.width().minus(from).compareTo(at.c.widestPanel()) > 0) {
@@ -73,7 +80,7 @@ final class EndWallBuilder {
      */
     private List<Length> frontMiddle() {
         List<Length> fixed = new ArrayList<>();
-        fixed.add(at.pop().to());
+        fixed.add(plainFrom());
         frontSeams().forEach(seam -> fixed.add(seam.minus(st.half())));
         fixed.add(at.door().from().minus(st));
         List<Length> middle = new ArrayList<>();
@@ -97,8 +104,10 @@ final class EndWallBuilder {
         if (at.backHatch) {
             hatch().frame(backStuds());
         }
-        cross(Role.SILL, at.pop(), at.popSill().minus(st));
-        cross(Role.HEADER, at.pop(), at.popTop());
+        if (at.half.hasPopDoor()) {
+            cross(Role.SILL, at.pop(), at.popSill().minus(st));
+            cross(Role.HEADER, at.pop(), at.popTop());
+        }
         cross(Role.HEADER, at.door(), at.doorTop());
     }
 
@@ -216,7 +225,7 @@ final class EndWallBuilder {
             Length x0 = seams.get(i);
             Length x1 = seams.get(i + 1);
             List<List<Corner>> holes = new ArrayList<>();
-            boolean hasPop = within(at.pop(), x0, x1);
+            boolean hasPop = at.half.hasPopDoor() && within(at.pop(), x0, x1);
             boolean hasDoor = within(at.door(), x0, x1);
             if (hasPop) {
                 holes.add(
@@ -253,15 +262,17 @@ final class EndWallBuilder {
     }
 
     private void openings() throws Unbuildable {
-        book.opening(
-                Opening.inFront(
-                        Opening.Kind.POP_DOOR,
-                        at.pop().from(),
-                        at.pop().to(),
-                        Length.ZERO,
-                        at.popSill(),
-                        at.popTop(),
-                        at.deckTop()));
+        if (at.half.hasPopDoor()) {
+            book.opening(
+                    Opening.inFront(
+                            Opening.Kind.POP_DOOR,
+                            at.pop().from(),
+                            at.pop().to(),
+                            Length.ZERO,
+                            at.popSill(),
+                            at.popTop(),
+                            at.deckTop()));
+        }
         Length split = at.doorSplit().orElse(at.doorTop());
         doorway(at.doorBottom(), split);
         if (split.compareTo(at.doorTop()) < 0) {

@@ -65,7 +65,8 @@ final class GableRoof implements HouseRoof {
                         needs,
                         choices,
                         Optional.of(new SingleSlope.Head(board.half(), board.half(), Length.ZERO)),
-                        Optional.empty());
+                        Optional.empty(),
+                        false);
     }
 
     @Override

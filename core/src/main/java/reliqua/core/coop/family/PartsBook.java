@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Find;
@@ -21,25 +22,25 @@ public final class PartsBook {
     private final List<Part> parts;
     private final List<Opening> openings;
     private final Map<Character, Integer> last;
-    private final boolean mirrored;
-    private final Length depth;
+    private final UnaryOperator<Solid> solids;
+    private final UnaryOperator<Opening> holes;
 
     private PartsBook(
             List<Part> parts,
             List<Opening> openings,
             Map<Character, Integer> last,
-            boolean mirrored,
-            Length depth) {
+            UnaryOperator<Solid> solids,
+            UnaryOperator<Opening> holes) {
         this.parts = parts;
         this.openings = openings;
         this.last = last;
-        this.mirrored = mirrored;
-        this.depth = depth;
+        this.solids = solids;
+        this.holes = holes;
     }
 
     /** Begun anew. */
     public PartsBook() {
-        this(new ArrayList<>(), new ArrayList<>(), new HashMap<>(), false, Length.ZERO);
+        this(new ArrayList<>(), new ArrayList<>(), new HashMap<>(), s -> s, o -> o);
     }
 
     /**
@@ -49,11 +50,30 @@ public final class PartsBook {
      * @param at where its depth zero lies
      */
     PartsBook from(boolean turned, Length at) {
-        return new PartsBook(parts, openings, last, turned, at);
+        return placing(s -> s.atDepth(turned, at), o -> o.atDepth(turned, at));
+    }
+
+    /**
+     * The same book for a builder that has its own left edge zero.
+     *
+     * @param mirrored whether it builds towards the left
+     * @param at where its left edge lies
+     */
+    PartsBook beside(boolean mirrored, Length at) {
+        return placing(s -> s.atSide(mirrored, at), o -> o.atSide(mirrored, at));
+    }
+
+    private PartsBook placing(UnaryOperator<Solid> solid, UnaryOperator<Opening> hole) {
+        return new PartsBook(
+                parts,
+                openings,
+                last,
+                s -> solids.apply(solid.apply(s)),
+                o -> holes.apply(hole.apply(o)));
     }
 
     private Solid placed(Solid solid) {
-        return mirrored || depth.nm() != 0 ? solid.atDepth(mirrored, depth) : solid;
+        return solids.apply(solid);
     }
 
     /** With all of a coop in it; marks go on after its own. */
@@ -159,7 +179,7 @@ public final class PartsBook {
     }
 
     public void opening(Opening opening) {
-        openings.add(mirrored || depth.nm() != 0 ? opening.atDepth(mirrored, depth) : opening);
+        openings.add(holes.apply(opening));
     }
 
     public List<Part> parts() {

@@ -58,6 +58,7 @@ final class RaisedHouse extends ShedFamily {
         all.add(AddOn.BACK_HATCH);
         all.add(AddOn.FLOOR_VENT);
         all.add(AddOn.SLATTED_FLOOR);
+        all.add(AddOn.DOUBLED);
         return all;
     }
 
@@ -73,8 +74,8 @@ final class RaisedHouse extends ShedFamily {
 
     @Override
     public DesignSpec settled(DesignSpec spec, Brief brief, Map<String, Length> held) {
-        DesignSpec lowest = new LeastHeights(spec, brief.needs()).forBirds();
-        return ShedSizes.keeping(lowest, brief, held);
+        DesignSpec lowest = new LeastHeights(spec, Doubled.each(brief).needs()).forBirds();
+        return ShedSizes.keeping(Doubled.higher(lowest), brief, held);
     }
 
     @Override

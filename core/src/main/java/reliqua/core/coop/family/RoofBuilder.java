@@ -47,17 +47,26 @@ final class RoofBuilder {
     }
 
     /**
-     * How far the roof reaches beyond the frame at each side: what whole sheets give, when that is
-     * within reason.
+     * How far the roof reaches beyond the frame at each open side: what whole sheets give, when
+     * that is within reason.
      */
     Length side() {
         Length least = SIDE_LEAST.plus(at.cladding());
-        Length whole = wholeWidth().minus(at.width()).half();
+        Length whole = wholeWidth().minus(at.width()).dividedBy(openSides());
         return whole.atMost(SIDE_MOST) ? whole.max(least) : SIDE_CUT;
     }
 
+    /** A side that ends at a wall does not reach out. */
+    private Length left() {
+        return at.tucked() ? Length.ZERO : side();
+    }
+
+    private int openSides() {
+        return at.tucked() ? 1 : 2;
+    }
+
     private int columns() {
-        Length wanted = at.width().plus(SIDE_LEAST.plus(at.cladding()).times(2));
+        Length wanted = at.width().plus(SIDE_LEAST.plus(at.cladding()).times(openSides()));
         return (int) Math.max(1, Math.ceilDiv(wanted.minus(sideLap()).nm(), cover().nm()));
     }
 
@@ -159,16 +168,16 @@ final class RoofBuilder {
     }
 
     void purlins() {
-        Length so = side();
-        Length length = at.width().plus(so.times(2));
+        Length from = left().negated();
+        Length to = at.width().plus(side());
         List<Length> edges = purlinEdges();
         for (Length y : edges) {
             Length y1 = y.plus(at.purlin().width().scaled(at.pitch().cos()));
             book.stick(
                     Role.PURLIN,
                     at.purlin(),
-                    length,
-                    new Solid(Axis.X, slab(y, y1), List.of(), so.negated(), at.width().plus(so)));
+                    to.minus(from),
+                    new Solid(Axis.X, slab(y, y1), List.of(), from, to));
         }
         Length level = at.purlin().width().scaled(at.pitch().cos());
         for (int i = 0; i + 1 < edges.size(); i++) {
@@ -196,7 +205,9 @@ final class RoofBuilder {
         Length wide = at.purlin().width();
         Length left = at.cladding().negated();
         Length rightEdge = at.width().plus(at.cladding());
-        for (Length x : List.of(left, rightEdge.minus(wide))) {
+        List<Length> sides =
+                at.tucked() ? List.of(rightEdge.minus(wide)) : List.of(left, rightEdge.minus(wide));
+        for (Length x : sides) {
             book.stick(
                     Role.RAKE_FILLER,
                     at.purlin(),
@@ -229,7 +240,7 @@ final class RoofBuilder {
                 whole.plus(lap.times(courses - 1L)).dividedBy(courses).ceilTo(at.choices().step());
         Length cover = cover();
         for (int column = 0; column < columns(); column++) {
-            Length x0 = side().negated().plus(cover.times(column));
+            Length x0 = left().negated().plus(cover.times(column));
             boolean last = column == columns() - 1;
             Length x1 = last ? at.width().plus(side()) : x0.plus(cover);
             for (int course = 0; course < courses; course++) {

@@ -6,6 +6,7 @@ import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Opening;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
+import reliqua.core.coop.Terrain;
 import reliqua.core.coop.Zone;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
@@ -42,18 +43,20 @@ final class RunBuilder {
     private final Length near;
     private final Length far;
     private final Length top;
+    private final Terrain terrain;
 
-    RunBuilder(ShedLayout at, PartsBook book) {
-        this.at = at;
+    RunBuilder(RunPlace place, PartsBook book) {
+        this.at = place.at();
         this.book = book;
         this.section = at.c.section(Choices.Group.RUN);
         this.st = section.thickness();
         this.sd = section.width();
-        this.width = at.d.width();
+        this.width = place.width();
+        this.terrain = place.terrain();
         this.near = at.skin().negated();
         this.far = near.minus(at.runOut().orElseThrow());
         // The rafters rise outward from the wall, so it is lowest there.
-        this.top = top(at);
+        this.top = place.top();
     }
 
     /** Height of a run under the eaves of a house. */
@@ -63,9 +66,17 @@ final class RunBuilder {
     }
 
     /** The ground it encloses. */
-    static Zone zone(Length width, Length near, Length out, Length top) {
-        Bounds ground = new Bounds(Length.ZERO, width, near.minus(out), near, Length.ZERO, top);
-        return new Zone(Zone.Kind.RUN, ground, top.atLeast(STAND_UP));
+    static Zone zone(RunPlace place, Length out) {
+        Length near = place.at().skin().negated();
+        Bounds ground =
+                new Bounds(
+                        Length.ZERO,
+                        place.width(),
+                        near.minus(out),
+                        near,
+                        Length.ZERO,
+                        place.top());
+        return new Zone(Zone.Kind.RUN, ground, place.top().atLeast(STAND_UP));
     }
 
     void build() throws Unbuildable {
@@ -80,8 +91,9 @@ final class RunBuilder {
         side(width, width.plus(st));
         front();
         over();
-        if (!at.terrain.isLevel()) {
-            new RunFeet(at, book, section, new RunFeet.Plan(width, near, far, POSTS_APART)).build();
+        if (!terrain.isLevel()) {
+            RunFeet.Plan plan = new RunFeet.Plan(width, near, far, POSTS_APART, terrain);
+            new RunFeet(at, book, section, plan).build();
         }
     }
 

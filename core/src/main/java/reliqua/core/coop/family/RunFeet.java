@@ -3,6 +3,7 @@ package reliqua.core.coop.family;
 import java.util.List;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
+import reliqua.core.coop.Terrain;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Section;
 
@@ -24,8 +25,9 @@ final class RunFeet {
      * @param near where its sides begin
      * @param far inner face of its front
      * @param apart how far its feet are apart at most
+     * @param terrain the ground it stands on
      */
-    record Plan(Length width, Length near, Length far, Length apart) {}
+    record Plan(Length width, Length near, Length far, Length apart, Terrain terrain) {}
 
     private final ShedLayout at;
     private final PartsBook book;
@@ -61,16 +63,17 @@ final class RunFeet {
         Length top = Length.ZERO;
         Length near = plan.near();
         // As deep as the apron that begins at its foot, which goes on to the frame of the house.
-        Length left = at.terrain.lowest(x0, x0, front, Length.ZERO);
-        Length beside = at.terrain.lowest(x1, x1, front, Length.ZERO);
+        Length left = plan.terrain().lowest(x0, x0, front, Length.ZERO);
+        Length beside = plan.terrain().lowest(x1, x1, front, Length.ZERO);
         skirt(near.minus(front), Solid.box(x0.minus(thin), x0, front, near, left.negated(), top));
         skirt(near.minus(front), Solid.box(x1, x1.plus(thin), front, near, beside.negated(), top));
-        Length before = at.terrain.lowest(x0, x1, front, front);
+        Length before = plan.terrain().lowest(x0, x1, front, front);
         skirt(x1.minus(x0), Solid.box(x0, x1, front.minus(thin), front, before.negated(), top));
     }
 
     private void foot(Length x0, Length x1, Length y0, Length y1) {
-        Length below = at.below(x0.plus(x1).half(), y0.plus(y1).half());
+        Length below =
+                plan.terrain().below(x0.plus(x1).half(), y0.plus(y1).half()).ceilTo(at.c.step());
         if (below.atLeast(PACKED)) {
             Solid solid = Solid.box(x0, x1, y0, y1, below.negated(), sd);
             book.stick(Role.RUN_FOOT, section, sd.plus(below), solid);

@@ -11,9 +11,9 @@ import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Opening;
 import reliqua.core.coop.Part;
+import reliqua.core.coop.Terrain;
 import reliqua.core.coop.Weights;
 import reliqua.core.coop.Zone;
-import reliqua.core.flock.Needs;
 import reliqua.core.flock.Practice;
 import reliqua.core.measure.Area;
 import reliqua.core.measure.Length;
@@ -61,11 +61,36 @@ final class ShedHouse {
      */
     static Coop build(ShedDimensions dimensions, DesignSpec spec, Brief brief, ShedKind kind)
             throws Unbuildable {
+        if (spec.addOns().contains(AddOn.DOUBLED)) {
+            return Doubled.build(dimensions, spec, brief, kind);
+        }
         ShedLayout at = new ShedLayout(dimensions, spec, brief, kind);
-        Needs needs = brief.needs();
         PartsBook book = new PartsBook();
         int right = at.nestsRight();
-        int left = needs.nests() - right;
+        house(at, book, right, at.needs.nests() - right);
+        wayDown(at, book);
+        RunPlace before = RunPlace.before(at);
+        if (at.runOut().isPresent()) {
+            new RunBuilder(before, book).build();
+        }
+        underside(at, at.d.width(), at.terrain, book);
+        checkHeadroom(at);
+        List<Part> parts = inOrder(book);
+        return new Coop(
+                parts,
+                book.openings(),
+                zones(at, before),
+                measures(at, at.d.width(), parts, book.openings()),
+                at.terrain);
+    }
+
+    /** In the order of the build. */
+    static List<Part> inOrder(PartsBook book) {
+        return book.parts().stream().sorted(Comparator.comparing(p -> p.role().stage())).toList();
+    }
+
+    /** All of a house but what leads up to it, what lies before it and what closes it below. */
+    static void house(ShedLayout at, PartsBook book, int right, int left) throws Unbuildable {
         new FloorBuilder(at, book).build();
         EndWallBuilder ends = new EndWallBuilder(at, book);
         SideWallBuilder leftWall = new SideWallBuilder(at, book, false, left);
@@ -85,21 +110,7 @@ final class ShedHouse {
         if (at.roostBars() > 0) {
             roosts(at, book);
         }
-        wayDown(at, book);
         at.roof.vents(book, at.wallVent(), at.wall().thickness());
-        if (at.runOut().isPresent()) {
-            new RunBuilder(at, book).build();
-        }
-        underside(at, book);
-        checkHeadroom(at);
-        List<Part> parts =
-                book.parts().stream().sorted(Comparator.comparing(p -> p.role().stage())).toList();
-        return new Coop(
-                parts,
-                book.openings(),
-                zones(at),
-                measures(at, parts, book.openings()),
-                at.terrain);
     }
 
     private static void roosts(ShedLayout at, PartsBook book) throws Unbuildable {
@@ -113,7 +124,8 @@ final class ShedHouse {
         }
     }
 
-    private static void wayDown(ShedLayout at, PartsBook book) throws Unbuildable {
+    /** From the birds' door to the ground. */
+    static void wayDown(ShedLayout at, PartsBook book) throws Unbuildable {
         if (at.balcony) {
             Section bearer = at.c.section(Choices.Group.FLOOR);
             new BalconyBuilder(at, bearer, book).build();
@@ -124,7 +136,19 @@ final class ShedHouse {
         }
     }
 
-    private static List<Zone> zones(ShedLayout at) {
+    private static List<Zone> zones(ShedLayout at, RunPlace before) {
+        List<Zone> zones = new ArrayList<>();
+        zones.add(room(at));
+        if (at.inLevels) {
+            Length under = at.d.clear().minus(at.leg().width());
+            zones.add(GroundFlaps.zone(at, under));
+        }
+        at.runOut().ifPresent(out -> zones.add(RunBuilder.zone(before, out)));
+        return zones;
+    }
+
+    /** Where birds sleep. */
+    static Zone room(ShedLayout at) {
         Length sd = at.wall().width();
         Bounds house =
                 new Bounds(
@@ -134,22 +158,7 @@ final class ShedHouse {
                         at.d.depth().minus(sd),
                         at.deckTop(),
                         highest(at, sd));
-        List<Zone> zones = new ArrayList<>();
-        zones.add(new Zone(Zone.Kind.HOUSE, house, at.kind.standing()));
-        if (at.inLevels) {
-            Length under = at.d.clear().minus(at.leg().width());
-            zones.add(GroundFlaps.zone(at, under));
-        }
-        at.runOut()
-                .ifPresent(
-                        out ->
-                                zones.add(
-                                        RunBuilder.zone(
-                                                at.d.width(),
-                                                at.skin().negated(),
-                                                out,
-                                                RunBuilder.top(at))));
-        return zones;
+        return new Zone(Zone.Kind.HOUSE, house, at.kind.standing());
     }
 
     /** Of the underside of the roof. */
@@ -165,7 +174,7 @@ final class ShedHouse {
      * Between skids there is just room for rats, and slats have gaps: there it is always closed.
      * What rolls is open below.
      */
-    private static void underside(ShedLayout at, PartsBook book) {
+    static void underside(ShedLayout at, Length width, Terrain terrain, PartsBook book) {
         if (at.kind.base() == ShedKind.Base.WHEELS) {
             return;
         }
@@ -176,7 +185,7 @@ final class ShedHouse {
         }
         Footprint footprint =
                 new Footprint(
-                        at.d.width(),
+                        width,
                         at.d.depth(),
                         at.d.clear(),
                         at.skin(),
@@ -184,7 +193,7 @@ final class ShedHouse {
                         at.runOut(),
                         at.c.section(Choices.Group.RUN).thickness(),
                         at.c.finds().footing(),
-                        at.terrain,
+                        terrain,
                         at.needs);
         new UndersideBuilder(footprint, book).build();
     }
@@ -199,7 +208,8 @@ final class ShedHouse {
         }
     }
 
-    private static void checkHeadroom(ShedLayout at) throws Unbuildable {
+    /** Over the roosts, and of what they hang on. */
+    static void checkHeadroom(ShedLayout at) throws Unbuildable {
         if (at.roostBars() > 0) {
             Length posts = at.roof.postsTo().orElse(Length.ZERO);
             Unbuildable.unless(at.roosts().front().atLeast(posts), Sum.of("family.roostPosts"));
@@ -217,7 +227,9 @@ final class ShedHouse {
         return at.rafterBottom(at.roosts().at(0)).minus(at.roostTop());
     }
 
-    private static Coop.Measures measures(ShedLayout at, List<Part> parts, List<Opening> openings) {
+    /** Of a house, and of what stands so wide. */
+    static Coop.Measures measures(
+            ShedLayout at, Length width, List<Part> parts, List<Opening> openings) {
         Length sd = at.wall().width().times(2);
         Area vents =
                 openings.stream()
@@ -227,7 +239,7 @@ final class ShedHouse {
         Length height =
                 parts.stream().map(p -> p.solid().bounds().z1()).reduce(Length.ZERO, Length::max);
         return new Coop.Measures(
-                at.d.width(),
+                width,
                 at.d.depth(),
                 height,
                 Area.of(at.d.width().minus(sd), at.d.depth().minus(sd)),
@@ -239,7 +251,7 @@ final class ShedHouse {
                 at.needs.nests() == 0 ? Length.ZERO : at.nestLip().minus(at.deckTop()),
                 vents,
                 at.roostBars() == 0 ? at.d.back() : headroom(at),
-                at.runOut().map(length -> Area.of(at.d.width(), length)).orElse(Area.ZERO),
+                at.runOut().map(length -> Area.of(width, length)).orElse(Area.ZERO),
                 at.kind.standing() ? at.standing() : Length.ZERO,
                 reach(at),
                 at.roof.pitch(),

@@ -53,6 +53,7 @@ final class ShedLayout {
     final Needs needs;
 
     final ShedKind kind;
+    final Half half;
     final HouseRoof roof;
 
     /** What rolls lies on the ground as it is. */
@@ -82,8 +83,15 @@ final class ShedLayout {
     /** Whether birds go down through the floor to the ground below. */
     final boolean inLevels;
 
+    /** Of a house by itself. */
     ShedLayout(ShedDimensions d, DesignSpec spec, Brief brief, ShedKind kind) throws Unbuildable {
+        this(d, spec, brief, kind, Half.WHOLE);
+    }
+
+    ShedLayout(ShedDimensions d, DesignSpec spec, Brief brief, ShedKind kind, Half half)
+            throws Unbuildable {
         this.d = d;
+        this.half = half;
         this.c = spec.choices();
         this.runOut =
                 spec.addOns().contains(AddOn.RUN)
@@ -102,7 +110,7 @@ final class ShedLayout {
         this.twoLeaf = spec.addOns().contains(AddOn.TWO_LEAF_DOOR);
         this.needs = brief.needs();
         this.kind = kind;
-        this.leaf = kind.leaf(c);
+        this.leaf = half.hasPopDoor() ? kind.leaf(c) : Optional.empty();
         this.terrain = terrain();
         this.roof = roof();
         roof.check();
@@ -118,7 +126,13 @@ final class ShedLayout {
             return Terrain.LEVEL;
         }
         Length front = runOut.map(out -> out.plus(skin()).negated()).orElse(Length.ZERO);
-        return new Terrain(needs.ground(), Length.ZERO, d.width(), front, d.depth());
+        Length left = half.joined() ? Doubled.beyond(d.width(), skin()).negated() : Length.ZERO;
+        return new Terrain(
+                half == Half.SECOND ? needs.ground().mirrored() : needs.ground(),
+                left,
+                d.width(),
+                front,
+                d.depth());
     }
 
     private HouseRoof roof() {
@@ -150,17 +164,19 @@ final class ShedLayout {
     }
 
     private HouseRoof singleSlope() {
-        return new SingleSlope(
-                d.width(),
-                d.depth(),
-                d.overhang(),
-                frontTop(),
-                backTop(),
-                wall().width(),
-                skin(),
-                deckTop(),
-                needs,
-                c);
+        SingleSlope own =
+                new SingleSlope(
+                        d.width(),
+                        d.depth(),
+                        d.overhang(),
+                        frontTop(),
+                        backTop(),
+                        wall().width(),
+                        skin(),
+                        deckTop(),
+                        needs,
+                        c);
+        return half == Half.SECOND ? own.besideHigher() : own;
     }
 
     private void checkNests() throws Unbuildable {
@@ -315,6 +331,25 @@ final class ShedLayout {
 
     Length popTop() {
         return popSill().plus(needs.popDoorHeight());
+    }
+
+    /** Where birds go through the left wall to the house beside it, if there is one. */
+    Optional<Between> passage() {
+        Length from = wall().width().plus(wall().thickness());
+        return half.joined()
+                ? Optional.of(new Between(from, from.plus(needs.popDoorWidth())))
+                : Optional.empty();
+    }
+
+    /** Upper edge of the passage: below what the roosts rest on, along the wall it is in. */
+    Length passageTop() {
+        Length high = passageSill().plus(needs.popDoorHeight());
+        return roostBars() == 0 ? high : high.min(ledgerTop().minus(wall().width()));
+    }
+
+    /** Lower edge of the passage, the plate of the wall: litter lies on both sides of it. */
+    Length passageSill() {
+        return deckTop().plus(wall().thickness());
     }
 
     /** Whether the front needs a stud in the middle to carry a seam. */

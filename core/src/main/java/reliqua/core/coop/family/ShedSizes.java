@@ -47,13 +47,17 @@ final class ShedSizes {
     private static Length runLength(DesignSpec spec, Brief brief) {
         boolean landing = spec.addOns().contains(AddOn.BALCONY);
         Length least = landing ? RUN_LEAST.plus(BalconyBuilder.DEEP) : RUN_LEAST;
-        return brief.needs().run().over(spec.width()).max(least).ceilTo(spec.choices().step());
+        return brief.needs()
+                .run()
+                .over(Doubled.wide(spec))
+                .max(least)
+                .ceilTo(spec.choices().step());
     }
 
     /** As much ground again as birds that never come out are given. */
     private static Length yardLength(DesignSpec spec, Brief brief) {
         Length least = UnitSystem.ofStep(spec.choices().step()).natural(YARD_LEAST);
-        Length ground = brief.needs().run().over(spec.width()).ceilTo(spec.choices().step());
+        Length ground = brief.needs().run().over(Doubled.wide(spec)).ceilTo(spec.choices().step());
         return ground.max(least);
     }
 
@@ -78,7 +82,7 @@ final class ShedSizes {
     /** The other outer side that gives the floor needed, inside the framing. */
     static Length leastOther(Length side, Choices choices, Brief brief) {
         Length frames = choices.section(Choices.Group.WALLS).width().times(2);
-        Area floor = brief.needs().floor();
+        Area floor = Doubled.each(brief).needs().floor();
         return floor.over(side.minus(frames)).plus(frames).ceilTo(choices.step());
     }
 

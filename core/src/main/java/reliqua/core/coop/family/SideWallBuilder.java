@@ -1,6 +1,7 @@
 package reliqua.core.coop.family;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -25,6 +26,10 @@ final class SideWallBuilder {
     private final boolean right;
     private final int nests;
     private final Optional<WindowPlace> window;
+
+    /** To the house beside it. */
+    private final Optional<ShedLayout.Between> passage;
+
     private final Length st;
     private final Length sd;
 
@@ -34,6 +39,7 @@ final class SideWallBuilder {
         this.right = right;
         this.nests = nests;
         this.window = right ? Optional.empty() : at.window(nests);
+        this.passage = right ? Optional.empty() : at.passage();
         this.st = at.wall().thickness();
         this.sd = at.wall().width();
     }
@@ -64,9 +70,9 @@ final class SideWallBuilder {
         Length from = sd;
         List<Length> studs = new ArrayList<>();
         if (nests > 0) {
-            studs.addAll(besideNests(from, to));
+            studs.addAll(beside(at.nestOpening(nests), from, to));
         } else if (window.isEmpty()) {
-            studs.addAll(Spacing.even(from, to, st, ShedLayout.MEMBERS_APART));
+            studs.addAll(plain(from, to));
         } else {
             studs.add(from);
         }
@@ -79,14 +85,21 @@ final class SideWallBuilder {
         return studs;
     }
 
+    /** As in a house by itself where the passage has room between two of them. */
+    private List<Length> plain(Length from, Length to) {
+        List<Length> even = Spacing.even(from, to, st, ShedLayout.MEMBERS_APART);
+        return passage.isEmpty() || even.get(1).atLeast(passage.get().to())
+                ? even
+                : beside(passage.get(), from, to);
+    }
+
     private boolean isAboveNests(WindowPlace place) {
         return nests > 0 && place.from().compareTo(at.nestOpening(nests).to()) < 0;
     }
 
-    private List<Length> besideNests(Length from, Length to) {
+    private List<Length> beside(ShedLayout.Between opening, Length from, Length to) {
         List<Length> studs = new ArrayList<>();
         studs.add(from);
-        ShedLayout.Between opening = at.nestOpening(nests);
         Length last = to.minus(st);
         if (opening.to().plus(st).atMost(last)) {
             studs.addAll(Spacing.even(opening.to(), to, st, ShedLayout.MEMBERS_APART));
@@ -118,6 +131,7 @@ final class SideWallBuilder {
             nestFraming(x);
         }
         window.ifPresent(w -> new WindowBuilder(at, book, w).frame(isAboveNests(w)));
+        passage.ifPresent(p -> cross(Role.HEADER, x, bay(p), at.passageTop()));
     }
 
     private void stud(Length x, Length y, Length bottom) {
@@ -159,16 +173,7 @@ final class SideWallBuilder {
         ShedLayout.Between opening = at.nestOpening(nests);
         Length lip = at.nestSill();
         Length top = at.nestOpeningTop();
-        book.stick(
-                Role.SILL,
-                at.wall(),
-                opening.width(),
-                Solid.box(x, x.plus(sd), opening.from(), opening.to(), lip.minus(st), lip));
-        book.stick(
-                Role.HEADER,
-                at.wall(),
-                opening.width(),
-                Solid.box(x, x.plus(sd), opening.from(), opening.to(), top, top.plus(st)));
+        opening(x, opening, lip, top);
         if (at.wallNests()) {
             return;
         }
@@ -183,7 +188,35 @@ final class SideWallBuilder {
                         at.deckTop()));
     }
 
+    /** A sill below an opening and a header over it. */
+    private void opening(Length x, ShedLayout.Between opening, Length sill, Length top) {
+        cross(Role.SILL, x, opening, sill.minus(st));
+        cross(Role.HEADER, x, opening, top);
+    }
+
+    /** From one stud beside an opening to the other. */
+    private ShedLayout.Between bay(ShedLayout.Between opening) {
+        Length to =
+                studs().stream()
+                        .filter(y -> y.atLeast(opening.to()))
+                        .min(Comparator.naturalOrder())
+                        .orElse(opening.to());
+        return new ShedLayout.Between(opening.from(), to);
+    }
+
+    private void cross(Role role, Length x, ShedLayout.Between opening, Length bottom) {
+        book.stick(
+                role,
+                at.wall(),
+                opening.width(),
+                Solid.box(x, x.plus(sd), opening.from(), opening.to(), bottom, bottom.plus(st)));
+    }
+
     void skin() throws Unbuildable {
+        if (!right && at.half == Half.SECOND) {
+            // The skin of the house beside it is there.
+            return;
+        }
         Length t = at.skin();
         Length from = t.negated();
         Length to = at.d.depth().plus(t);
@@ -212,8 +245,12 @@ final class SideWallBuilder {
 
     /** No seam runs through an opening. */
     private Length seamsFrom() {
-        Length nest = nests > 0 ? at.nestOpening(nests).to() : Length.ZERO;
+        Length nest = nests > 0 ? at.nestOpening(nests).to() : passageTo();
         return window.map(w -> w.to().max(nest)).orElse(nest);
+    }
+
+    private Length passageTo() {
+        return passage.map(ShedLayout.Between::to).orElse(Length.ZERO);
     }
 
     private void column(Length y0, Length y1) {
@@ -228,6 +265,12 @@ final class SideWallBuilder {
         if (withNests) {
             holes.add(nestHole());
         }
+        passage.filter(p -> isWithin(p, y0, y1))
+                .ifPresent(
+                        p ->
+                                holes.add(
+                                        Solid.rectangle(
+                                                p.from(), p.to(), at.popSill(), at.passageTop())));
         boolean withWindow =
                 window.filter(w -> w.from().atLeast(y0) && w.to().atMost(y1)).isPresent();
         window.filter(_ -> withWindow).ifPresent(w -> holes.add(WindowBuilder.hole(w)));

@@ -28,6 +28,7 @@ import reliqua.core.stock.Section;
  * @param ridge where it begins, when its rafters stand against a board; nothing where they lie on a
  *     front plate and reach out beyond it
  * @param porch how far before the front another plate carries them, if one does
+ * @param tucked whether its left edge ends at the wall of a higher house
  */
 record SingleSlope(
         Length width,
@@ -41,7 +42,8 @@ record SingleSlope(
         Needs needs,
         Choices choices,
         Optional<Head> ridge,
-        Optional<Length> porch)
+        Optional<Length> porch,
+        boolean tucked)
         implements HouseRoof {
     /**
      * Depths at which a roof begins that stands against a board.
@@ -85,7 +87,15 @@ record SingleSlope(
                 needs,
                 choices,
                 Optional.empty(),
-                Optional.empty());
+                Optional.empty(),
+                false);
+    }
+
+    /** The same ending at the wall of a higher house at its left. */
+    SingleSlope besideHigher() {
+        return new SingleSlope(
+                width, depth, overhang, frontTop, backTop, seat, cladding, floor, needs, choices,
+                ridge, porch, true);
     }
 
     /** The same reaching out over a porch, whose plate stands so far before the front. */
@@ -102,7 +112,8 @@ record SingleSlope(
                 needs,
                 choices,
                 ridge,
-                Optional.of(before));
+                Optional.of(before),
+                tucked);
     }
 
     /** Where its rafters begin. */

@@ -93,7 +93,8 @@ final class SplitRoof implements HouseRoof {
                         choices,
                         Optional.of(
                                 new SingleSlope.Head(Length.ZERO, choices.skin(), choices.skin())),
-                        Optional.empty());
+                        Optional.empty(),
+                        false);
     }
 
     /** How much higher the front plate has to be than the back one for so high a band of mesh. */

@@ -32,7 +32,7 @@ abstract class StandUpFamily extends ShedFamily {
     }
 
     @Override
-    public final Set<AddOn> addOns() {
+    public Set<AddOn> addOns() {
         return ShedHouse.WALKED_INTO;
     }
 

@@ -1,8 +1,10 @@
 package reliqua.core.coop.family;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import reliqua.core.coop.Coop;
 import reliqua.core.measure.Length;
 
@@ -31,6 +33,13 @@ final class WalkInHouse extends StandUpFamily {
     }
 
     @Override
+    public Set<AddOn> addOns() {
+        Set<AddOn> all = EnumSet.copyOf(super.addOns());
+        all.add(AddOn.DOUBLED);
+        return all;
+    }
+
+    @Override
     public Coop build(DesignSpec spec, Brief brief) throws Unbuildable {
         ShedDimensions dimensions =
                 new ShedDimensions(
@@ -47,6 +56,10 @@ final class WalkInHouse extends StandUpFamily {
     @Override
     public DesignSpec settled(DesignSpec spec, Brief brief, Map<String, Length> held) {
         return ShedSizes.keeping(
-                new LeastHeights(spec, brief.needs()).standing(standing(brief)), brief, held);
+                Doubled.higher(
+                        new LeastHeights(spec, Doubled.each(brief).needs())
+                                .standing(standing(brief))),
+                brief,
+                held);
     }
 }
