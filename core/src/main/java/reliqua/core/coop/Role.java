@@ -90,6 +90,14 @@ public enum Role {
                     .checked(Check.SQUARE)
                     .seenFrom(Side.PLAN)
                     .in(Assembly.FLOOR_FRAME)),
+    FOUND_FLOOR(
+            'P',
+            Stage.FLOOR,
+            Duty.of(FRAME, SHOWN, AWKWARD)
+                    .minutes(30)
+                    .checked(Check.SQUARE)
+                    .warned("build.caution.foundFloor")
+                    .seenFrom(Side.PLAN)),
     JOIST_SCAB('A', Stage.FLOOR, Duty.of(BATTEN, HIDDEN, SCAB).serving(Latitude.mm(15, 0))),
     FLOOR_PALLET(
             'P',

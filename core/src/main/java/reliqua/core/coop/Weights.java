@@ -60,6 +60,8 @@ public final class Weights {
         return switch (kind) {
             case WINDOW -> 700;
             case DOOR, CABINET_DOOR, FLOORING -> 500;
+            // Boards on a frame with air between its sticks.
+            case PLATFORM -> 190;
             // Bars and boards with gaps between, of a gate or a kennel.
             case PANEL -> 250;
             case WHEEL, AXLE -> 600;

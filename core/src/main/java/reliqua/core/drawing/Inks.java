@@ -38,7 +38,8 @@ public final class Inks {
             case WHEEL, AXLE, PIPE, HOOP -> Ink.METAL;
             // One sees through its bars.
             case PANEL -> Ink.MESH;
-            case DOOR, CABINET_DOOR, CRATE, DRAWER, COOLER, TARP, FLOORING -> Ink.SHEET_SIDE;
+            case DOOR, CABINET_DOOR, CRATE, DRAWER, COOLER, TARP, FLOORING, PLATFORM ->
+                    Ink.SHEET_SIDE;
         };
     }
 

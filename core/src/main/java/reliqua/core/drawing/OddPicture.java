@@ -11,6 +11,10 @@ import reliqua.core.stock.Pole;
 /** The odd things of the rack, to the same scale as the boards. */
 final class OddPicture {
     private static final double UNKNOWN = 300;
+
+    /** Of a floor, in millimetres. */
+    private static final double BOARD = 140;
+
     private static final double LEAST = 60;
 
     private OddPicture() {}
@@ -77,6 +81,7 @@ final class OddPicture {
                 sketch.line(wide / 2, 0, wide / 2, high, Ink.WOOD_EDGE, true);
                 sketch.line(0, high / 2, wide, high / 2, Ink.WOOD_EDGE, true);
             }
+            case PLATFORM -> boards(sketch, wide, high);
             case DOOR, CABINET_DOOR, PANEL, FLOORING -> {
                 sketch.rectangle(0, 0, wide, high, Ink.SHEET, Ink.WOOD_EDGE, "");
                 double in = Math.min(wide, high) * 0.15;
@@ -91,6 +96,14 @@ final class OddPicture {
             }
         }
         return sketch.picture();
+    }
+
+    /** Board beside board. */
+    private static void boards(Picture.Sketch sketch, double wide, double high) {
+        sketch.rectangle(0, 0, wide, high, Ink.WOOD, Ink.WOOD_EDGE, "");
+        for (double y = BOARD; y < high; y += BOARD) {
+            sketch.line(0, y, wide, y, Ink.WOOD_EDGE, false);
+        }
     }
 
     private static void wheel(Picture.Sketch sketch, double r) {

@@ -26,7 +26,9 @@ public record FoundPart(Kind kind, List<Length> sizes) implements Material {
         FRAME,
         WHEELS,
         COVER,
-        FLOOR
+        FLOOR,
+        /** The floor of a house, with its frame. */
+        PLATFORM
     }
 
     /** What a thing was, and what it can serve as. */
@@ -45,7 +47,8 @@ public record FoundPart(Kind kind, List<Length> sizes) implements Material {
         WHEEL(Use.WHEELS),
         AXLE(Use.WHEELS),
         TARP(Use.COVER),
-        FLOORING(Use.FLOOR);
+        FLOORING(Use.FLOOR),
+        PLATFORM(Use.PLATFORM);
 
         private final Set<Use> uses;
 

@@ -47,7 +47,7 @@ final class YardKinds {
         WORDS.put(
                 Kind.FOUND,
                 Pattern.compile(
-                        "\\b(window|perspex(?: sheet)?|acrylic(?: sheet)?|plastic sheet(?:ing)?|kennel panel|gate(?= [\\d.]+[^x]*x)|cabinet door|cupboard door|kitchen door|door|milk crate|apple crate|crate|apple box|tub|barrel|bucket|drawer|cooler|cool box|panel|hula hoop|hoop|conduit|pipe|wheel|axle|tarp(?:aulin)?|flooring|vinyl floor|lino(?:leum)?)(?:s|es)?\\b(?! (?:frames?|stops?|liners?|lining|casings?|jambs?|trims?)\\b)"));
+                        "\\b(window|perspex(?: sheet)?|acrylic(?: sheet)?|plastic sheet(?:ing)?|kennel panel|gate(?= [\\d.]+[^x]*x)|cabinet door|cupboard door|kitchen door|door|milk crate|apple crate|crate|apple box|tub|barrel|bucket|drawer|cooler|cool box|panel|hula hoop|hoop|conduit|pipe|wheel|axle|tarp(?:aulin)?|(?:old |shed |found )floor|floor frame|platform|flooring|vinyl floor|lino(?:leum)?)(?:s|es)?\\b(?! (?:frames?|stops?|liners?|lining|casings?|jambs?|trims?|joists?|boards?|boarding)\\b)"));
         WORDS.put(
                 Kind.POLE,
                 Pattern.compile(
@@ -152,7 +152,12 @@ final class YardKinds {
                         Map.entry("pipe", FoundPart.Kind.PIPE),
                         Map.entry("wheel", FoundPart.Kind.WHEEL),
                         Map.entry("axle", FoundPart.Kind.AXLE),
-                        Map.entry("tarp", FoundPart.Kind.TARP));
+                        Map.entry("tarp", FoundPart.Kind.TARP),
+                        Map.entry("platform", FoundPart.Kind.PLATFORM),
+                        Map.entry("floor frame", FoundPart.Kind.PLATFORM),
+                        Map.entry("old floor", FoundPart.Kind.PLATFORM),
+                        Map.entry("shed floor", FoundPart.Kind.PLATFORM),
+                        Map.entry("found floor", FoundPart.Kind.PLATFORM));
         List<String> longest =
                 names.keySet().stream()
                         .sorted(java.util.Comparator.comparing(String::length).reversed())

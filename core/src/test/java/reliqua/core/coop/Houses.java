@@ -203,6 +203,13 @@ public final class Houses {
         }
         Map<String, Length> lengths = new HashMap<>();
         family.keys().forEach(key -> lengths.put(key, length(family.id() + " " + key, random)));
+        choices.finds()
+                .thing(FoundPart.Use.PLATFORM)
+                .ifPresent(
+                        floor -> {
+                            lengths.put("width", floor.part().sizes().get(0));
+                            lengths.put("depth", floor.part().sizes().get(1));
+                        });
         if (brief.addOns().contains(AddOn.RUN)) {
             lengths.put(AddOn.RUN.keys().getFirst(), mm(random, 1800, 2600));
         }
@@ -236,6 +243,7 @@ public final class Houses {
         brief.addOns().forEach(a -> places.addAll(a.places()));
         return places.stream()
                 .filter(p -> p == FoundPart.Use.WHEELS || random.nextInt(3) > 0)
+                .filter(p -> p != FoundPart.Use.PLATFORM || random.nextInt(3) == 0)
                 .map(p -> new Finds.Thing(p, thing(p, random), 4))
                 .toList();
     }
@@ -266,6 +274,12 @@ public final class Houses {
                             mm(random, 300, 380),
                             mm(random, 280, 330),
                             mm(random, 300, 380));
+            case PLATFORM ->
+                    found(
+                            FoundPart.Kind.PLATFORM,
+                            mm(random, 1600, 3000),
+                            mm(random, 1500, 2400),
+                            mm(random, 70, 140));
             case WHEELS -> found(FoundPart.Kind.WHEEL, mm(random, 150, 400), mm(random, 30, 90));
             default ->
                     found(

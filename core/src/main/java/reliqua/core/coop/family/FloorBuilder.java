@@ -69,6 +69,11 @@ final class FloorBuilder {
                             .build(book);
             case WHEELS -> new RollingBase(at, book).build();
         }
+        if (at.found.isPresent()) {
+            Solid whole = Solid.box(Length.ZERO, width, Length.ZERO, depth, bottom, at.deckTop());
+            book.whole(Role.FOUND_FLOOR, at.found.get().thing().find(), List.of(), whole);
+            return;
+        }
         for (Length y : List.of(Length.ZERO, depth.minus(jt))) {
             book.stick(
                     Role.RIM,

@@ -53,7 +53,7 @@ final class GableHouse extends StandUpFamily {
     }
 
     @Override
-    public DesignSpec settled(DesignSpec spec, Brief brief, Map<String, Length> held) {
+    DesignSpec onFloor(DesignSpec spec, Brief brief, Map<String, Length> held) {
         Length step = spec.choices().step();
         Length seat = spec.choices().section(Choices.Group.WALLS).width();
         Length rise = spec.depth().half().minus(seat).scaled(SLOPE).ceilTo(step);

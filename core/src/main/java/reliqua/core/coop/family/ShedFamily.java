@@ -41,12 +41,14 @@ abstract class ShedFamily implements CoopFamily {
 
     @Override
     public final Side width(Choices choices) {
-        return ShedSizes.width(choices, sides.widthLeast(), sides.widthMost());
+        return FoundFloor.only(
+                ShedSizes.width(choices, sides.widthLeast(), sides.widthMost()), choices);
     }
 
     @Override
     public final Side depth(Choices choices) {
-        return ShedSizes.depth(choices, sides.depthLeast(), sides.depthMost());
+        return FoundFloor.only(
+                ShedSizes.depth(choices, sides.depthLeast(), sides.depthMost()), choices);
     }
 
     @Override

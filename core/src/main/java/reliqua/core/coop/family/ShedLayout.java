@@ -59,6 +59,9 @@ final class ShedLayout {
     /** What rolls lies on the ground as it is. */
     final Terrain terrain;
 
+    /** The found floor that it stands on, in place of frame and deck. */
+    final Optional<FoundFloor> found;
+
     /** The found door or hatch that closes the keeper's opening. */
     final Optional<FoundLeaf> leaf;
 
@@ -111,9 +114,11 @@ final class ShedLayout {
         this.needs = brief.needs();
         this.kind = kind;
         this.leaf = half.hasPopDoor() ? kind.leaf(c) : Optional.empty();
+        this.found = kind.standing() ? FoundFloor.in(c) : Optional.empty();
         this.terrain = terrain();
         this.roof = roof();
         roof.check();
+        checkFloor();
         checkNests();
         checkDoor();
         Unbuildable.unless(
@@ -177,6 +182,17 @@ final class ShedLayout {
                         needs,
                         c);
         return half == Half.SECOND ? own.besideHigher() : own;
+    }
+
+    private void checkFloor() throws Unbuildable {
+        if (found.isPresent()) {
+            FoundFloor floor = found.get();
+            Unbuildable.unless(
+                    floor.carries(d.width(), d.depth()),
+                    Sum.of("family.floorSize", floor.side(), floor.other()));
+            Unbuildable.unless(!slatted && !floorVent, Sum.of("family.floorWhole"));
+            Unbuildable.unless(!half.joined(), Sum.of("family.floorOne"));
+        }
     }
 
     private void checkNests() throws Unbuildable {
@@ -268,7 +284,8 @@ final class ShedLayout {
     }
 
     Length deckTop() {
-        return joistTop().plus(slatted ? slat().thickness() : c.deck());
+        Length own = joistTop().plus(slatted ? slat().thickness() : c.deck());
+        return found.map(f -> d.clear().plus(f.thick())).orElse(own);
     }
 
     /** Top of the front plate. */

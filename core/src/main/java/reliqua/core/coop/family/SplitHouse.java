@@ -60,7 +60,7 @@ final class SplitHouse extends StandUpFamily {
 
     /** The front as low as keeper and doors allow, the back as low as birds and the band do. */
     @Override
-    public DesignSpec settled(DesignSpec spec, Brief brief, Map<String, Length> held) {
+    DesignSpec onFloor(DesignSpec spec, Brief brief, Map<String, Length> held) {
         Choices choices = spec.choices();
         Length step = choices.step();
         Length run = spec.depth().half().minus(choices.section(Choices.Group.WALLS).width());

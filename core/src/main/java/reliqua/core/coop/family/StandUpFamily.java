@@ -28,12 +28,20 @@ abstract class StandUpFamily extends ShedFamily {
 
     @Override
     public final Set<FoundPart.Use> places() {
-        return EnumSet.of(FoundPart.Use.DOOR);
+        return EnumSet.of(FoundPart.Use.DOOR, FoundPart.Use.PLATFORM);
     }
 
     @Override
     public Set<AddOn> addOns() {
         return ShedHouse.WALKED_INTO;
+    }
+
+    /** The rest set anew, on the floor that it stands on. */
+    abstract DesignSpec onFloor(DesignSpec spec, Brief brief, Map<String, Length> held);
+
+    @Override
+    public final DesignSpec settled(DesignSpec spec, Brief brief, Map<String, Length> held) {
+        return onFloor(FoundFloor.under(spec, held), brief, held);
     }
 
     @Override

@@ -54,7 +54,7 @@ final class WalkInHouse extends StandUpFamily {
     }
 
     @Override
-    public DesignSpec settled(DesignSpec spec, Brief brief, Map<String, Length> held) {
+    DesignSpec onFloor(DesignSpec spec, Brief brief, Map<String, Length> held) {
         return ShedSizes.keeping(
                 Doubled.higher(
                         new LeastHeights(spec, Doubled.each(brief).needs())
