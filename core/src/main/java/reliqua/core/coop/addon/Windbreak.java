@@ -1,5 +1,6 @@
 package reliqua.core.coop.addon;
 
+import java.util.List;
 import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Part;
 import reliqua.core.coop.Role;
@@ -15,6 +16,9 @@ import reliqua.core.measure.Sum;
  */
 final class Windbreak implements Addition {
     private static final Length HIGH = Length.mm(600);
+
+    /** The guides of a pop door in the corner stand out before the front by less. */
+    private static final Length GUIDES = Length.mm(80);
 
     /** Off the wet ground. */
     private static final Length UP = Length.mm(20);
@@ -45,11 +49,13 @@ final class Windbreak implements Addition {
         Length y0 = mesh.y0().max(run.y0());
         Length y1 = mesh.y1().min(run.y1());
         Length z0 = overFeet(at).max(run.z0()).plus(UP);
-        Solid solid = Solid.box(x0, x0.plus(t), y0, y1, z0, z0.plus(HIGH));
-        if (!at.isFree(solid)) {
-            return false;
+        for (Length end : List.of(y1, y1.minus(GUIDES))) {
+            Solid solid = Solid.box(x0, x0.plus(t), y0, end, z0, z0.plus(HIGH));
+            if (at.isFree(solid)) {
+                at.book().panel(Role.WINDBREAK, t, end.minus(y0), HIGH, solid);
+                return true;
+            }
         }
-        at.book().panel(Role.WINDBREAK, t, y1.minus(y0), HIGH, solid);
-        return true;
+        return false;
     }
 }

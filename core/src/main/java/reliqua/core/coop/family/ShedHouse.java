@@ -67,7 +67,7 @@ final class ShedHouse {
         ShedLayout at = new ShedLayout(dimensions, spec, brief, kind);
         PartsBook book = new PartsBook();
         int right = at.nestsRight();
-        house(at, book, right, at.needs.nests() - right);
+        house(at, book, right, at.hung() - right);
         wayDown(at, book);
         RunPlace before = RunPlace.before(at);
         if (at.runOut().isPresent()) {
@@ -109,6 +109,9 @@ final class ShedHouse {
         }
         if (at.roostBars() > 0) {
             roosts(at, book);
+        }
+        if (at.insideNests().isPresent()) {
+            at.insideNests().get().build(book);
         }
         at.roof.vents(book, at.wallVent(), at.wall().thickness());
     }

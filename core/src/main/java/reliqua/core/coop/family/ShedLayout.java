@@ -5,6 +5,7 @@ import reliqua.core.coop.Terrain;
 import reliqua.core.flock.Needs;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
+import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Section;
 
 /**
@@ -44,6 +45,9 @@ final class ShedLayout {
     /** Birds go under nests that are so high, and a broom does. */
     private static final Length NESTS_HIGH = Length.mm(350);
 
+    /** Ledgers begin so far before the foremost bar. */
+    private static final Length BEFORE_ROOSTS = Length.mm(120);
+
     private static final Length LEDGER_WITHOUT_NESTS = Length.mm(400);
 
     private static final Length LID_ABOVE_OPENING = Length.mm(50);
@@ -61,6 +65,9 @@ final class ShedLayout {
 
     /** The found floor that it stands on, in place of frame and deck. */
     final Optional<FoundFloor> found;
+
+    /** What was found to be nests; they stand inside, along the left wall. */
+    final Optional<Finds.Thing> crates;
 
     /** The found door or hatch that closes the keeper's opening. */
     final Optional<FoundLeaf> leaf;
@@ -115,6 +122,10 @@ final class ShedLayout {
         this.kind = kind;
         this.leaf = half.hasPopDoor() ? kind.leaf(c) : Optional.empty();
         this.found = kind.standing() ? FoundFloor.in(c) : Optional.empty();
+        this.crates =
+                kind.standing() && needs.nests() > 0
+                        ? c.finds().thing(FoundPart.Use.NEST)
+                        : Optional.empty();
         this.terrain = terrain();
         this.roof = roof();
         roof.check();
@@ -198,6 +209,9 @@ final class ShedLayout {
     private void checkNests() throws Unbuildable {
         Unbuildable.unless(!floorVent || !slatted, Sum.of("family.ventOrSlats"));
         Unbuildable.unless(!floorVent || !inLevels, Sum.of("family.ventOrLevel"));
+        boolean others = wallNests || rollAway || nestDrawer;
+        Unbuildable.unless(crates.isEmpty() || !others, Sum.of("family.cratesOrOther"));
+        Unbuildable.unless(crates.isEmpty() || !half.joined(), Sum.of("family.cratesDoubled"));
         Unbuildable.unless(!wallNests || needs.nests() > 0, Sum.of("family.noWallNests"));
         Unbuildable.unless(!wallNests || !rollAway, Sum.of("family.rollOrWall"));
         Unbuildable.unless(!nestDrawer || needs.nests() > 0, Sum.of("family.noDrawer"));
@@ -463,7 +477,7 @@ final class ShedLayout {
 
     /** Nests within the house stand so much higher: the floor below them stays the birds'. */
     private Length raised() {
-        return wallNests()
+        return wallNests() || crates.isPresent()
                 ? NESTS_HIGH.ceilTo(c.step()).minus(needs.nestFloor()).max(Length.ZERO)
                 : Length.ZERO;
     }
@@ -528,9 +542,14 @@ final class ShedLayout {
         return nests;
     }
 
+    /** Nests in or outside the side walls. */
+    int hung() {
+        return crates.isPresent() ? 0 : needs.nests();
+    }
+
     /** Nests in the right wall; the left takes the rest. */
     int nestsRight() throws Unbuildable {
-        if (needs.nests() == 0) {
+        if (hung() == 0) {
             return 0;
         }
         int most = nestsPerSide();
@@ -561,7 +580,7 @@ final class ShedLayout {
 
     /** Underside of the roost bars: top of the ledgers that carry them, above the nest openings. */
     Length ledgerTop() {
-        Length over = wallNests() ? raised().plus(skin()) : Length.ZERO;
+        Length over = wallNests() || crates.isPresent() ? raised().plus(skin()) : Length.ZERO;
         return deckTop().plus(roostLedgerBottom(needs)).plus(over).plus(wall().width());
     }
 
@@ -577,14 +596,42 @@ final class ShedLayout {
 
     /** The roosts; only where any bird roosts. */
     RoostBuilder roosts() {
+        RoostBuilder all = roosts(room().y0());
+        return crates.isPresent() ? roosts(beforeRoosts(all)) : all;
+    }
+
+    private RoostBuilder roosts(Length ledgerFrom) {
         return new RoostBuilder(
                 roostRoom(),
                 roostBars(),
                 roost(),
                 wall(),
-                room().y0(),
+                ledgerFrom,
                 ledgerTop(),
                 needs.roostSpacing());
+    }
+
+    private Length beforeRoosts(RoostBuilder roosts) {
+        return roosts.front().minus(BEFORE_ROOSTS).max(room().y0());
+    }
+
+    /** The crates, before the space that is kept free for the roosts. */
+    Optional<InsideNests> insideNests() {
+        Length clear =
+                roostBars() == 0
+                        ? Length.ZERO
+                        : room().y1().minus(beforeRoosts(roosts(room().y0())));
+        return crates.map(
+                found ->
+                        new InsideNests(
+                                room(),
+                                needs.nests(),
+                                needs,
+                                nestFloor(),
+                                skin(),
+                                trim(),
+                                clear,
+                                Optional.of(found)));
     }
 
     /** How far out before the frame the ramp's foot is. */
