@@ -4,6 +4,7 @@ import java.util.List;
 import reliqua.core.coop.Coop;
 import reliqua.core.flock.Keeper;
 import reliqua.core.flock.Needs;
+import reliqua.core.measure.Length;
 import reliqua.core.stock.Heap;
 
 /** Runs every rule over a design. */
@@ -21,6 +22,11 @@ public final class Findings {
 
     /** The rule that every corner is within the keeper's reach. */
     private static final String REACH = "reach";
+
+    /** A barrow's rim is as high, on a level path or in a hollow: litter is raked straight in. */
+    public static final Length BARROW_LOW = Length.mm(450);
+
+    public static final Length BARROW_HIGH = Length.mm(650);
 
     private Findings() {}
 

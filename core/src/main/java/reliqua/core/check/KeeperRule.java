@@ -9,13 +9,10 @@ import reliqua.core.coop.Part;
 import reliqua.core.flock.Keeper;
 import reliqua.core.flock.Tool;
 import reliqua.core.flock.Wish;
-import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
 
 /** The keeper's wishes and tools against the house. */
 final class KeeperRule implements Rule {
-    private static final Length BARROW_LOW = Length.mm(450);
-    private static final Length BARROW_HIGH = Length.mm(650);
 
     @Override
     public List<Finding> check(Subject subject) {
@@ -52,9 +49,13 @@ final class KeeperRule implements Rule {
             case BARROW ->
                     warning(
                             "wish.barrow",
-                            m.floorHeight().atLeast(BARROW_LOW)
-                                    && m.floorHeight().atMost(BARROW_HIGH),
-                            Sum.of("check.wish.barrow", m.floorHeight(), BARROW_LOW, BARROW_HIGH));
+                            m.floorHeight().atLeast(Findings.BARROW_LOW)
+                                    && m.floorHeight().atMost(Findings.BARROW_HIGH),
+                            Sum.of(
+                                    "check.wish.barrow",
+                                    m.floorHeight(),
+                                    Findings.BARROW_LOW,
+                                    Findings.BARROW_HIGH));
             case OUTSIDE_EGGS ->
                     warning(
                             "wish.outsideEggs",

@@ -151,6 +151,22 @@ public final class Remedies {
             case "wideBack" -> slimmer(finding, coop);
             case "runLow" -> Stream.concat(taller(finding, coop), onLegs(finding, coop));
             case "groundContact" -> treated(finding, coop);
+            case "wish.outsideEggs",
+                    "wish.barrow",
+                    "limit.width",
+                    "limit.depth",
+                    "limit.height",
+                    "roll" ->
+                    new WishedChanges(project, spec, family, designs.brief(spec))
+                            .of(finding.rule(), m)
+                            .map(
+                                    c ->
+                                            new Change(
+                                                    finding.rule(),
+                                                    c.what(),
+                                                    c.spec(),
+                                                    c.held(),
+                                                    c.kept()));
             default -> Stream.empty();
         };
     }
