@@ -171,7 +171,8 @@ final class FindOptions {
     }
 
     /**
-     * Each size alone, and every two that stand beside one another, of which there is most first.
+     * Each size alone, and every two that stand beside one another, of which there is most first;
+     * of two lengths the shorter is the first.
      */
     private List<Finds> pallets(Optional<Finds.Footing> footing) {
         List<Finds.WholePallet> sizes = pallets();
@@ -179,8 +180,12 @@ final class FindOptions {
         for (Finds.WholePallet size : sizes) {
             Finds alone = Finds.of(size, footing);
             all.add(alone);
-            sizes.subList(sizes.indexOf(size) + 1, sizes.size()).stream()
+            sizes.stream()
                     .filter(size::matches)
+                    .filter(
+                            other ->
+                                    !other.length().equals(size.length())
+                                            || sizes.indexOf(other) > sizes.indexOf(size))
                     .map(alone::and)
                     .forEach(all::add);
         }

@@ -319,7 +319,7 @@ public final class Houses {
         Pallet narrower =
                 new Pallet(
                         pallet.kind(),
-                        pallet.length(),
+                        pallet.length().plus(Length.mm(random.nextInt(3) * 60L)),
                         pallet.width().minus(Length.mm(60 + 20L * random.nextInt(7))),
                         new Pallet.Boards(7 + random.nextInt(4), Section.mm(16, 95)),
                         Pallet.USUAL_BEARERS,

@@ -55,6 +55,43 @@ class PalletHouseTest {
         assertThat(spec.depth()).isEqualTo(Length.mm(2000));
     }
 
+    /** Of two sizes the longer is sawn down to the shorter, so that the walls are level. */
+    @Test
+    void longerPalletsAreSawnDownToTheOthers() throws Unbuildable {
+        Pallet usual = Yards.pallet();
+        Pallet longer =
+                new Pallet(
+                        usual.kind(),
+                        usual.length().plus(Length.mm(120)),
+                        usual.width().minus(Length.mm(200)),
+                        usual.deck(),
+                        usual.bearers(),
+                        usual.stamp(),
+                        0);
+        Finds.WholePallet first = Finds.WholePallet.of(usual, 30);
+        Finds.WholePallet second = Finds.WholePallet.of(longer, 30);
+        assertThat(first.matches(second)).isTrue();
+        assertThat(second.matches(first)).isFalse();
+        Choices choices =
+                Houses.ordinarySpec()
+                        .choices()
+                        .with(Finds.of(first, Optional.of(BLOCKS)).and(second));
+        Length wide = usual.width().plus(longer.width()).plus(usual.thickness().times(2));
+        DesignSpec spec = FAMILY.sized(choices, BRIEF, Map.of(), wide, wide);
+        Coop coop = FAMILY.build(spec, BRIEF);
+        List<Part.WholePart> long_ =
+                pallets(coop).stream()
+                        .filter(
+                                p ->
+                                        p.find() instanceof Find.OfPallet f
+                                                && f.length().equals(longer.length()))
+                        .toList();
+        assertThat(long_).isNotEmpty();
+        assertThat(long_)
+                .allMatch(p -> p.sawnTo().filter(s -> s.atMost(usual.length())).isPresent());
+        assertThat(HouseGeometryTest.overlaps(coop)).isEmpty();
+    }
+
     @Test
     void theKeeperStandsInsideOnlyWherePalletsGoRound() throws Unbuildable {
         Coop standing = FAMILY.build(spec(40, Choices.Cladding.SHEETS), BRIEF);

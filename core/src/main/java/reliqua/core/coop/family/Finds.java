@@ -14,8 +14,8 @@ import reliqua.core.stock.Pallet;
 /**
  * What of the heap a design uses whole, and so what decides its sizes.
  *
- * @param pallets what walls and floor are of, that of which there is most first; a second kind is
- *     as long and as thick and of another width
+ * @param pallets what walls and floor are of; a second kind is as thick and of another width, and
+ *     where it is longer it is sawn down to the first
  * @param footing the blocks it stands on, or the slabs that are laid round it
  * @param hoops the hoops or pipes that are its roof
  * @param panels the rigid panels that are its walls
@@ -203,9 +203,12 @@ public record Finds(
             }
         }
 
-        /** Whether one stands beside the other in a wall, and no step is between them. */
+        /**
+         * Whether another stands beside this one in a wall, sawn down where it is longer, and no
+         * step is between them.
+         */
         public boolean matches(WholePallet other) {
-            return length.equals(other.length)
+            return other.length.atLeast(length)
                     && thickness.minus(other.thickness).abs().atMost(STEP)
                     && !width.equals(other.width);
         }

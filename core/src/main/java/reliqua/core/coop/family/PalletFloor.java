@@ -49,7 +49,10 @@ final class PalletFloor {
         }
     }
 
-    /** Whole pallets from the left, the last sawn down to the width of the house. */
+    /**
+     * Whole pallets of the first kind from the left, the last sawn down to the width of the house;
+     * those of a longer kind are sawn down to the first, so that all meet over the same blocks.
+     */
     private List<Length> columns() {
         List<Length> columns = new ArrayList<>();
         for (Length x = Length.ZERO;
@@ -62,10 +65,11 @@ final class PalletFloor {
     }
 
     private void pallet(Length x0, Length x1, PalletRow.Bay row) {
-        boolean sawn = x1.minus(x0).plus(LEAST_STUB).compareTo(pallet.length()) < 0;
+        Length own = row.pallet().length();
+        boolean sawn = x1.minus(x0).plus(LEAST_STUB).compareTo(own) < 0;
         book.whole(
                 Role.FLOOR_PALLET,
-                new Find.OfPallet(pallet.length(), row.width()),
+                new Find.OfPallet(own, row.width()),
                 sawn ? Optional.of(x1.minus(x0)) : Optional.empty(),
                 boards(x0, x1, row),
                 Solid.box(x0, x1, row.from(), row.to(), at.base(), at.floorTop()));

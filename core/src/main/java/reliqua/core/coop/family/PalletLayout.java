@@ -268,7 +268,7 @@ final class PalletLayout {
         if (!hasUpperCourse()) {
             return floors + lower;
         }
-        int each = Math.toIntExact(pallet.length().nm() / upperCourse().nm());
+        int each = Math.toIntExact(kind.length().nm() / upperCourse().nm());
         return floors + lower + Math.ceilDiv(inFront * 2 + inSide * 2, each);
     }
 

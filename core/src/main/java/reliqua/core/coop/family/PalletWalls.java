@@ -94,10 +94,11 @@ final class PalletWalls {
     }
 
     private void wall(PalletRow.Bay bay, Length height, List<Bounds> ribs, Solid solid) {
-        boolean whole = height.equals(pallet.length());
+        Length own = bay.pallet().length();
+        boolean whole = height.equals(own);
         book.whole(
                 Role.WALL_PALLET,
-                new Find.OfPallet(pallet.length(), bay.width()),
+                new Find.OfPallet(own, bay.width()),
                 whole ? Optional.empty() : Optional.of(height),
                 ribs,
                 solid);
