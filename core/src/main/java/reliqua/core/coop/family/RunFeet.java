@@ -60,15 +60,14 @@ final class RunFeet {
         Length x0 = st.negated();
         Length x1 = right.plus(st);
         Length thin = MESH_THICKNESS;
-        Length top = Length.ZERO;
         Length near = plan.near();
         // As deep as the apron that begins at its foot, which goes on to the frame of the house.
         Length left = plan.terrain().lowest(x0, x0, front, Length.ZERO);
         Length beside = plan.terrain().lowest(x1, x1, front, Length.ZERO);
-        skirt(near.minus(front), Solid.box(x0.minus(thin), x0, front, near, left.negated(), top));
-        skirt(near.minus(front), Solid.box(x1, x1.plus(thin), front, near, beside.negated(), top));
+        skirt(near.minus(front), x0.minus(thin), x0, front, near, left);
+        skirt(near.minus(front), x1, x1.plus(thin), front, near, beside);
         Length before = plan.terrain().lowest(x0, x1, front, front);
-        skirt(x1.minus(x0), Solid.box(x0, x1, front.minus(thin), front, before.negated(), top));
+        skirt(x1.minus(x0), x0, x1, front.minus(thin), front, before);
     }
 
     private void foot(Length x0, Length x1, Length y0, Length y1) {
@@ -80,15 +79,15 @@ final class RunFeet {
         }
     }
 
-    private void skirt(Length along, Solid solid) {
-        Length high = solid.bounds().height();
-        if (high.isPositive()) {
+    /** Down to the ground, where it lies lower at all. */
+    private void skirt(Length along, Length x0, Length x1, Length y0, Length y1, Length down) {
+        if (down.isPositive()) {
             book.mesh(
                     Role.SKIRT,
                     at.needs.proof().elsewhere().value(),
-                    high.plus(MESH_LAP).ceilTo(at.c.step()),
+                    down.plus(MESH_LAP).ceilTo(at.c.step()),
                     along,
-                    solid);
+                    Solid.box(x0, x1, y0, y1, down.negated(), Length.ZERO));
         }
     }
 }
