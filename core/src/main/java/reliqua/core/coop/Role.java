@@ -304,6 +304,10 @@ public enum Role {
                     .seenFrom(Side.SIDE)
                     .in(Assembly.NEST_DRAWER)),
     NEST_CRATE('N', Stage.NESTS, Duty.of(FRAME, Trait.LOOSE).minutes(6).seenFrom(Side.SIDE)),
+    FOUND_NESTS(
+            'N',
+            Stage.NESTS,
+            Duty.of(FRAME, SHOWN, Trait.GIVES_EGGS, AWKWARD).minutes(30).checked(Check.SWING)),
     NEST_LID(
             'N',
             Stage.NESTS,

@@ -66,6 +66,7 @@ public final class Weights {
             case PANEL -> 250;
             case WHEEL, AXLE -> 600;
             case TUB, BUCKET, CRATE, DRAWER, COOLER -> 60;
+            case NEST_BOX -> 110;
             case HOOP, PIPE -> PIPE;
             case TARP -> TARPAULIN;
         };

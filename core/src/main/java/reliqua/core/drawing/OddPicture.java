@@ -89,7 +89,7 @@ final class OddPicture {
             }
             case TARP -> sketch.rectangle(0, 0, wide, high, Ink.LEAF, Ink.SOFT, "");
             case PIPE, AXLE -> sketch.rectangle(0, 0, wide, high, Ink.METAL, Ink.METAL_EDGE, "");
-            case CRATE, TUB, BUCKET, DRAWER, COOLER -> {
+            case CRATE, TUB, BUCKET, DRAWER, COOLER, NEST_BOX -> {
                 sketch.rectangle(0, 0, wide, high, Ink.SHEET, Ink.WOOD_EDGE, "");
                 sketch.line(0, high / 3, wide, high / 3, Ink.WOOD_EDGE, false);
                 sketch.line(0, 2 * high / 3, wide, 2 * high / 3, Ink.WOOD_EDGE, false);

@@ -28,7 +28,9 @@ public record FoundPart(Kind kind, List<Length> sizes) implements Material {
         COVER,
         FLOOR,
         /** The floor of a house, with its frame. */
-        PLATFORM
+        PLATFORM,
+        /** Nests in a row under a lid, hung outside a wall. */
+        NEST_BOX
     }
 
     /** What a thing was, and what it can serve as. */
@@ -48,7 +50,8 @@ public record FoundPart(Kind kind, List<Length> sizes) implements Material {
         AXLE(Use.WHEELS),
         TARP(Use.COVER),
         FLOORING(Use.FLOOR),
-        PLATFORM(Use.PLATFORM);
+        PLATFORM(Use.PLATFORM),
+        NEST_BOX(Use.NEST_BOX);
 
         private final Set<Use> uses;
 

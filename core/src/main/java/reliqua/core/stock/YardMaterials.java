@@ -122,7 +122,7 @@ final class YardMaterials {
         return switch (YardKinds.found(named.words())) {
             case WINDOW, DOOR, CABINET_DOOR, PANEL, TARP, FLOORING, PIPE -> 2;
             case WHEEL, HOOP, AXLE -> 1;
-            case CRATE, TUB, BUCKET, DRAWER, COOLER, PLATFORM -> 3;
+            case CRATE, TUB, BUCKET, DRAWER, COOLER, PLATFORM, NEST_BOX -> 3;
         };
     }
 

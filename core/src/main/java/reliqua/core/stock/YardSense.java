@@ -72,7 +72,7 @@ final class YardSense {
             case WHEEL -> LARGEST_WHEEL;
             case CRATE, TUB, BUCKET, DRAWER, COOLER -> LARGEST_TUB;
             case WINDOW, DOOR, CABINET_DOOR -> LARGEST_DOOR;
-            case PANEL, HOOP, PIPE, AXLE, TARP, FLOORING, PLATFORM -> LARGEST_FIND;
+            case PANEL, HOOP, PIPE, AXLE, TARP, FLOORING, PLATFORM, NEST_BOX -> LARGEST_FIND;
         };
     }
 

@@ -50,8 +50,10 @@ class FoundFloorTest {
     }
 
     @Test
-    void housesOneWalksIntoStandOnIt() {
-        assertThat(kinds()).extracting(CoopFamily::id).contains("walkin", "gable", "split");
+    void housesOnSkidsAndOnLegsStandOnIt() {
+        assertThat(kinds())
+                .extracting(CoopFamily::id)
+                .contains("raised", "walkin", "gable", "split");
     }
 
     @ParameterizedTest
@@ -63,7 +65,7 @@ class FoundFloorTest {
         Coop coop = CoopBuilder.build(spec, brief(Set.of()));
         assertThat(coop.of(Role.FOUND_FLOOR)).hasSize(1);
         assertThat(coop.of(Role.JOIST)).isEmpty();
-        assertThat(coop.of(Role.RIM)).isEmpty();
+        assertThat(coop.of(Role.RIM)).hasSize(family.id().equals("raised") ? 2 : 0);
         assertThat(coop.of(Role.DECK)).isEmpty();
         Bounds floor = coop.of(Role.FOUND_FLOOR).getFirst().solid().bounds();
         assertThat(floor.height()).isEqualTo(Length.mm(95));

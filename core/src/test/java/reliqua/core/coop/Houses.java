@@ -274,6 +274,12 @@ public final class Houses {
                             mm(random, 300, 380),
                             mm(random, 280, 330),
                             mm(random, 300, 380));
+            case NEST_BOX ->
+                    found(
+                            FoundPart.Kind.NEST_BOX,
+                            mm(random, 600, 1000),
+                            mm(random, 330, 420),
+                            mm(random, 300, 400));
             case PLATFORM ->
                     found(
                             FoundPart.Kind.PLATFORM,

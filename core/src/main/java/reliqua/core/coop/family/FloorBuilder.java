@@ -70,17 +70,10 @@ final class FloorBuilder {
             case WHEELS -> new RollingBase(at, book).build();
         }
         if (at.found.isPresent()) {
-            Solid whole = Solid.box(Length.ZERO, width, Length.ZERO, depth, bottom, at.deckTop());
-            book.whole(Role.FOUND_FLOOR, at.found.get().thing().find(), List.of(), whole);
+            found(at.found.get());
             return;
         }
-        for (Length y : List.of(Length.ZERO, depth.minus(jt))) {
-            book.stick(
-                    Role.RIM,
-                    at.floor(),
-                    width,
-                    Solid.box(Length.ZERO, width, y, y.plus(jt), bottom, top));
-        }
+        rims();
         for (Length x : joistEdges()) {
             book.stick(
                     Role.JOIST,
@@ -93,6 +86,31 @@ final class FloorBuilder {
         } else {
             deck();
         }
+    }
+
+    private void rims() {
+        Length jt = at.floor().thickness();
+        Length width = at.d.width();
+        for (Length y : List.of(Length.ZERO, at.d.depth().minus(jt))) {
+            book.stick(
+                    Role.RIM,
+                    at.floor(),
+                    width,
+                    Solid.box(Length.ZERO, width, y, y.plus(jt), at.d.clear(), at.joistTop()));
+        }
+    }
+
+    /** On the skids; between legs on a beam in front and one behind, which its own frame spans. */
+    private void found(FoundFloor floor) {
+        boolean onLegs = at.kind.base() == ShedKind.Base.LEGS;
+        if (onLegs) {
+            rims();
+        }
+        Length under = onLegs ? at.joistTop() : at.d.clear();
+        Solid whole =
+                Solid.box(
+                        Length.ZERO, at.d.width(), Length.ZERO, at.d.depth(), under, at.deckTop());
+        book.whole(Role.FOUND_FLOOR, floor.thing().find(), List.of(), whole);
     }
 
     /**

@@ -64,7 +64,7 @@ final class RaisedHouse extends ShedFamily {
 
     @Override
     public Set<FoundPart.Use> places() {
-        return EnumSet.of(FoundPart.Use.HATCH);
+        return EnumSet.of(FoundPart.Use.HATCH, FoundPart.Use.PLATFORM, FoundPart.Use.NEST_BOX);
     }
 
     @Override
@@ -74,7 +74,8 @@ final class RaisedHouse extends ShedFamily {
 
     @Override
     public DesignSpec settled(DesignSpec spec, Brief brief, Map<String, Length> held) {
-        DesignSpec lowest = new LeastHeights(spec, Doubled.each(brief).needs()).forBirds();
+        DesignSpec sized = FoundFloor.under(spec, held);
+        DesignSpec lowest = new LeastHeights(sized, Doubled.each(brief).needs()).forBirds();
         return ShedSizes.keeping(Doubled.higher(lowest), brief, held);
     }
 

@@ -203,7 +203,9 @@ final class ShedHouse {
 
     private static void nestBoxes(ShedLayout at, PartsBook book, int left, int right)
             throws Unbuildable {
-        if (right > 0) {
+        if (at.box.isPresent()) {
+            at.box.get().hang(at, book);
+        } else if (right > 0) {
             new NestBoxBuilder(at, book, true, right).build();
         }
         if (left > 0) {

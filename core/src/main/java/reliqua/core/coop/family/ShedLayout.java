@@ -69,6 +69,9 @@ final class ShedLayout {
     /** What was found to be nests; they stand inside, along the left wall. */
     final Optional<Finds.Thing> crates;
 
+    /** The box of nests from elsewhere that hangs outside the right wall. */
+    final Optional<FoundNests> box;
+
     /** The found door or hatch that closes the keeper's opening. */
     final Optional<FoundLeaf> leaf;
 
@@ -121,11 +124,12 @@ final class ShedLayout {
         this.needs = brief.needs();
         this.kind = kind;
         this.leaf = half.hasPopDoor() ? kind.leaf(c) : Optional.empty();
-        this.found = kind.standing() ? FoundFloor.in(c) : Optional.empty();
+        this.found = kind.base() == ShedKind.Base.WHEELS ? Optional.empty() : FoundFloor.in(c);
         this.crates =
                 kind.standing() && needs.nests() > 0
                         ? c.finds().thing(FoundPart.Use.NEST)
                         : Optional.empty();
+        this.box = needs.nests() > 0 && half.hasPopDoor() ? FoundNests.in(c) : Optional.empty();
         this.terrain = terrain();
         this.roof = roof();
         roof.check();
@@ -210,6 +214,11 @@ final class ShedLayout {
         Unbuildable.unless(!floorVent || !slatted, Sum.of("family.ventOrSlats"));
         Unbuildable.unless(!floorVent || !inLevels, Sum.of("family.ventOrLevel"));
         boolean others = wallNests || rollAway || nestDrawer;
+        Unbuildable.unless(
+                box.isEmpty() || !others && crates.isEmpty(), Sum.of("family.boxOrOther"));
+        if (box.isPresent()) {
+            box.get().check(this);
+        }
         Unbuildable.unless(crates.isEmpty() || !others, Sum.of("family.cratesOrOther"));
         Unbuildable.unless(crates.isEmpty() || !half.joined(), Sum.of("family.cratesDoubled"));
         Unbuildable.unless(!wallNests || needs.nests() > 0, Sum.of("family.noWallNests"));
@@ -299,7 +308,8 @@ final class ShedLayout {
 
     Length deckTop() {
         Length own = joistTop().plus(slatted ? slat().thickness() : c.deck());
-        return found.map(f -> d.clear().plus(f.thick())).orElse(own);
+        Length under = kind.base() == ShedKind.Base.LEGS ? joistTop() : d.clear();
+        return found.map(f -> under.plus(f.thick())).orElse(own);
     }
 
     /** Top of the front plate. */
@@ -521,7 +531,8 @@ final class ShedLayout {
 
     /** Length of the opening for so many nests side by side. */
     Length nestRow(int nests) {
-        return needs.nestSide().times(nests).plus(skin().times(nests - 1L));
+        Length own = needs.nestSide().times(nests).plus(skin().times(nests - 1L));
+        return box.map(FoundNests::row).orElse(own);
     }
 
     /**

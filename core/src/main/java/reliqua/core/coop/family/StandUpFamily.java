@@ -28,7 +28,11 @@ abstract class StandUpFamily extends ShedFamily {
 
     @Override
     public final Set<FoundPart.Use> places() {
-        return EnumSet.of(FoundPart.Use.DOOR, FoundPart.Use.NEST, FoundPart.Use.PLATFORM);
+        return EnumSet.of(
+                FoundPart.Use.DOOR,
+                FoundPart.Use.NEST,
+                FoundPart.Use.PLATFORM,
+                FoundPart.Use.NEST_BOX);
     }
 
     @Override
