@@ -20,7 +20,7 @@ final class RoofFrames {
     private static final Length THICKEST = Length.mm(160);
 
     /** Flatter is level: a tie, not a rafter. */
-    private static final double LEVEL = Math.toRadians(0.3);
+    private static final double LEVEL = Math.toRadians(0.02);
 
     /** Lies on a slope if it is turned as it is. */
     private static final double TURNED = Math.toRadians(0.1);

@@ -70,7 +70,9 @@ class FramesTest {
                                 .filter(m -> frames.stream().noneMatch(f -> f.holds(m)))
                                 .toList();
                 // A gable wall of one stud alone is no frame.
-                assertThat(missing).as(id).hasSizeLessThanOrEqualTo(2);
+                assertThat(missing)
+                        .as(id + " " + coop.measures().pitch())
+                        .hasSizeLessThanOrEqualTo(2);
             }
         }
     }
