@@ -60,7 +60,7 @@ public record StepParts(
         return all;
     }
 
-    /** Whether it goes on when the houses stand. */
+    /** What comes before all houses stand is one; what is round them comes after, by its stage. */
     private Stage round() {
         return stage.compareTo(Stage.RUN) < 0 ? Stage.FLOOR : stage;
     }

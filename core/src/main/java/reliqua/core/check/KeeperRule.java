@@ -13,7 +13,6 @@ import reliqua.core.measure.Sum;
 
 /** The keeper's wishes and tools against the house. */
 final class KeeperRule implements Rule {
-
     @Override
     public List<Finding> check(Subject subject) {
         Keeper keeper = subject.keeper();

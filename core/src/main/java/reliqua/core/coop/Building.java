@@ -27,7 +27,7 @@ public record Building(int number, Length left, Coop coop) {
         return all;
     }
 
-    private static int count(Coop whole) {
+    static int count(Coop whole) {
         return 1 + whole.zones().stream().mapToInt(Zone::building).max().orElse(0);
     }
 
@@ -52,11 +52,11 @@ public record Building(int number, Length left, Coop coop) {
     }
 
     /** The number of the house that a part belongs to. */
-    static int of(Coop whole, Part part) {
+    private static int of(Coop whole, Part part) {
         boolean round =
                 part.role().stage() == Stage.RUN
                         || part.role().stage() == Stage.MESH && !part.role().is(Duty.Trait.VENTS);
-        return round || count(whole) == 1 ? 0 : nearest(whole, part.solid().bounds());
+        return round ? 0 : nearest(whole, part.solid().bounds());
     }
 
     private static int nearest(Coop whole, Bounds place) {

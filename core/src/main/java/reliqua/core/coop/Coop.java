@@ -50,9 +50,9 @@ public record Coop(
         return Building.of(this);
     }
 
-    /** The number of the house that a part of it belongs to. */
-    public int building(Part part) {
-        return Building.of(this, part);
+    /** Whether it is more than one house. */
+    public boolean isSeveral() {
+        return Building.count(this) > 1;
     }
 
     /** The part with this mark. */
@@ -139,31 +139,17 @@ public record Coop(
             Weight weight) {
         /** The same of another width. */
         Measures wide(Length other) {
-            return new Measures(
-                    other,
-                    depth,
-                    height,
-                    floor,
-                    floorHeight,
-                    clearBelow,
-                    roost,
-                    roostTop,
-                    nests,
-                    nestEntrance,
-                    vents,
-                    headroom,
-                    run,
-                    standing,
-                    reach,
-                    pitch,
-                    rampPitch,
-                    weight);
+            return with(other, weight);
         }
 
         /** The same of another weight. */
         public Measures weighing(Weight other) {
+            return with(width, other);
+        }
+
+        private Measures with(Length otherWidth, Weight otherWeight) {
             return new Measures(
-                    width,
+                    otherWidth,
                     depth,
                     height,
                     floor,
@@ -180,7 +166,7 @@ public record Coop(
                     reach,
                     pitch,
                     rampPitch,
-                    other);
+                    otherWeight);
         }
     }
 }

@@ -1,6 +1,7 @@
 package reliqua.core.drawing;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.PriorityQueue;
@@ -35,17 +36,21 @@ final class DepthOrder {
     private List<Part> sorted() {
         int count = parts.size();
         List<List<Integer>> over = new ArrayList<>();
+        List<List<Integer>> beneath = new ArrayList<>();
         int[] under = new int[count];
         for (int a = 0; a < count; a++) {
             over.add(new ArrayList<>());
+            beneath.add(new ArrayList<>());
         }
         for (int a = 0; a < count; a++) {
             for (int b = 0; b < a; b++) {
                 if (hides(a, b)) {
                     over.get(b).add(a);
+                    beneath.get(a).add(b);
                     under[a]++;
                 } else if (hides(b, a)) {
                     over.get(a).add(b);
+                    beneath.get(b).add(a);
                     under[b]++;
                 }
             }
@@ -60,11 +65,10 @@ final class DepthOrder {
         List<Part> sorted = new ArrayList<>();
         int next = 0;
         while (sorted.size() < count) {
-            // In a ring of parts that hide one another the farthest goes first.
             while (free.isEmpty() && done[next]) {
                 next++;
             }
-            int part = free.isEmpty() ? next : free.poll();
+            int part = free.isEmpty() ? farthestOfRing(next, beneath, done) : free.poll();
             if (done[part]) {
                 continue;
             }
@@ -77,6 +81,20 @@ final class DepthOrder {
             }
         }
         return sorted;
+    }
+
+    /**
+     * Of parts that hide one another in a ring the farthest goes first; what only lies over such a
+     * ring waits for it.
+     */
+    private static int farthestOfRing(int from, List<List<Integer>> beneath, boolean[] done) {
+        List<Integer> way = new ArrayList<>();
+        int part = from;
+        while (!way.contains(part)) {
+            way.add(part);
+            part = beneath.get(part).stream().filter(b -> !done[b]).findFirst().orElseThrow();
+        }
+        return Collections.min(way.subList(way.indexOf(part), way.size()));
     }
 
     private boolean hides(int near, int far) {

@@ -107,7 +107,13 @@ public record AsBuilt(DesignSpec spec, List<Group> groups) {
     /** Counted from an edge. */
     private static List<Place> places(List<Part> parts, Length edge) {
         return parts.stream()
-                .map(p -> new Place(p.role(), p.solid().atSide(false, edge.negated())))
+                .map(
+                        p ->
+                                new Place(
+                                        p.role(),
+                                        edge.nm() == 0
+                                                ? p.solid()
+                                                : p.solid().atSide(false, edge.negated())))
                 .toList();
     }
 

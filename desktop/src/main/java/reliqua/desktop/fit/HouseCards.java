@@ -121,8 +121,7 @@ final class HouseCards {
 
     /** Depth and width of a house, or of two wall to wall. */
     static String size(Candidate c, Tape tape) {
-        boolean several = c.coop().buildings().size() > 1;
-        Length width = several ? c.coop().measures().width() : c.spec().width();
+        Length width = c.coop().isSeveral() ? c.coop().measures().width() : c.spec().width();
         return tape.mark(c.spec().depth()) + " x " + tape.mark(width);
     }
 
