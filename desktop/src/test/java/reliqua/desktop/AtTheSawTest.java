@@ -63,18 +63,18 @@ class AtTheSawTest {
         robot.clickOn("#at-saw");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup("#at-the-saw").queryAll()).hasSize(1);
-        robot.type(KeyCode.SPACE);
+        DrivenWindow.press(robot, KeyCode.SPACE);
         DrivenWindow.until(() -> cutAtTheSaw(robot).contains("1 cut"));
         robot.interact(workspace::undo);
         DrivenWindow.until(() -> cutAtTheSaw(robot).contains("0 cut"));
         robot.interact(workspace::redo);
         DrivenWindow.until(() -> cutAtTheSaw(robot).contains("1 cut"));
         planned();
-        robot.type(KeyCode.RIGHT).type(KeyCode.SPACE);
+        DrivenWindow.press(robot, KeyCode.RIGHT);
+        DrivenWindow.press(robot, KeyCode.SPACE);
         DrivenWindow.until(() -> cutAtTheSaw(robot).contains("2 cut"));
         assertThat(project().chosen()).isPresent();
-        robot.type(KeyCode.ESCAPE);
-        WaitForAsyncUtils.waitForFxEvents();
+        DrivenWindow.press(robot, KeyCode.ESCAPE);
         assertThat(robot.lookup("#at-the-saw").queryAll()).isEmpty();
         DrivenWindow.until(() -> robot.lookup("#go-saw").queryAll().size() == 1);
         robot.interact(workspace::undo);
@@ -94,9 +94,9 @@ class AtTheSawTest {
         assertThat(robot.lookup("#saw-measured").queryAs(TextField.class).getText()).isEqualTo("m");
         DrivenWindow.held(robot, KeyCode.ESCAPE);
         assertThat(robot.lookup("#at-the-saw").queryAll()).hasSize(1);
-        robot.type(KeyCode.SPACE);
+        DrivenWindow.press(robot, KeyCode.SPACE);
         DrivenWindow.until(() -> cutAtTheSaw(robot).contains("2 cut"));
-        robot.type(KeyCode.ESCAPE);
+        DrivenWindow.press(robot, KeyCode.ESCAPE);
         DrivenWindow.until(() -> robot.lookup("#at-the-saw").queryAll().isEmpty());
         robot.interact(() -> robot.lookup("#tickets").queryListView().requestFocus());
         DrivenWindow.held(robot, KeyCode.SPACE);
@@ -114,9 +114,9 @@ class AtTheSawTest {
                         .iterator()
                         .next()
                         .getText();
-        robot.type(KeyCode.DIGIT1);
+        DrivenWindow.press(robot, KeyCode.DIGIT1);
         assertThat(robot.lookup("#at-the-saw .saw-mark.danger").queryAll()).hasSize(1);
-        robot.type(KeyCode.SPACE);
+        DrivenWindow.press(robot, KeyCode.SPACE);
         DrivenWindow.until(() -> cutAtTheSaw(robot).contains("1 cut"));
         planned();
         assertThat(project().cuts().getFirst().pieces()).noneMatch(p -> p.marks().equals(mark));
@@ -139,12 +139,10 @@ class AtTheSawTest {
 
     /** A key leads to a field, and its letter does not land in it. */
     private static void said(FxRobot robot, KeyCode key, String field, String words) {
-        robot.type(key);
-        DrivenWindow.settle();
+        DrivenWindow.press(robot, key);
         assertThat(robot.lookup(field).queryAs(TextField.class).getText()).isEmpty();
         DrivenWindow.write(robot, words);
-        robot.type(KeyCode.ENTER);
-        DrivenWindow.settle();
+        DrivenWindow.press(robot, KeyCode.ENTER);
     }
 
     private static int danger(FxRobot robot) {
@@ -160,22 +158,21 @@ class AtTheSawTest {
         said(robot, KeyCode.S, "#saw-split", "nonsense");
         assertThat(robot.lookup("#at-the-saw .danger").queryAllAs(Label.class))
                 .anyMatch(l -> l.getText().contains("nonsense"));
-        robot.type(KeyCode.ESCAPE);
+        DrivenWindow.press(robot, KeyCode.ESCAPE);
         said(robot, KeyCode.S, "#saw-split", "2 to 4");
         assertThat(danger(robot)).isEqualTo(1);
         assertThat(project()).isEqualTo(before);
-        robot.type(KeyCode.S);
-        DrivenWindow.settle();
+        DrivenWindow.press(robot, KeyCode.S);
         assertThat(danger(robot)).isZero();
         said(robot, KeyCode.S, "#saw-split", "2 to 4");
-        robot.type(KeyCode.R);
+        DrivenWindow.press(robot, KeyCode.R);
         DrivenWindow.until(() -> project().heap().lots().size() > before.heap().lots().size());
         assertThat(project().cuts()).isEmpty();
         robot.interact(workspace::undo);
         assertThat(project().heap()).isEqualTo(before.heap());
         planned();
         said(robot, KeyCode.S, "#saw-split", "2 to 4");
-        robot.type(KeyCode.SPACE);
+        DrivenWindow.press(robot, KeyCode.SPACE);
         DrivenWindow.until(() -> cutAtTheSaw(robot).contains("1 cut"));
         assertThat(project().cuts().getFirst().uncut()).hasSize(1);
     }
@@ -186,7 +183,7 @@ class AtTheSawTest {
         planned();
         robot.clickOn("#at-saw");
         Ticket first = tickets().getFirst();
-        robot.type(KeyCode.DIGIT1);
+        DrivenWindow.press(robot, KeyCode.DIGIT1);
         DrivenWindow.until(() -> danger(robot) == 1);
         robot.interact(() -> workspace.say("1 of 2x2 at 12"));
         planned();
@@ -207,11 +204,12 @@ class AtTheSawTest {
     void aPieceThatWasCutIsSpoiledByItsNumber(FxRobot robot) throws TimeoutException {
         planned();
         robot.clickOn("#at-saw");
-        robot.type(KeyCode.SPACE);
+        DrivenWindow.press(robot, KeyCode.SPACE);
         DrivenWindow.until(() -> cutAtTheSaw(robot).contains("1 cut"));
         planned();
         int good = project().cuts().getFirst().pieces().size();
-        robot.type(KeyCode.LEFT).type(KeyCode.DIGIT1);
+        DrivenWindow.press(robot, KeyCode.LEFT);
+        DrivenWindow.press(robot, KeyCode.DIGIT1);
         DrivenWindow.until(() -> project().cuts().getFirst().pieces().size() == good - 1);
         assertThat(project().cuts().getFirst().spoiled()).hasSize(1);
         DrivenWindow.undo(robot);
@@ -257,7 +255,7 @@ class AtTheSawTest {
                             .max(Comparator.comparing(t -> t.cuts().getFirst().across()))
                             .ifPresent(tickets.getSelectionModel()::select);
                 });
-        robot.type(KeyCode.SPACE);
+        DrivenWindow.press(robot, KeyCode.SPACE);
         DrivenWindow.until(() -> project().cuts().size() == 1);
         robot.interact(
                 () ->

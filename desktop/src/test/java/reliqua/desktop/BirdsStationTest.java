@@ -153,8 +153,7 @@ class BirdsStationTest {
         DrivenWindow.settle();
         assertThat(site().marks().get(gate).x()).isLessThan(before);
         Length x = site().marks().get(gate).x();
-        robot.type(KeyCode.RIGHT);
-        DrivenWindow.settle();
+        DrivenWindow.press(robot, KeyCode.RIGHT);
         assertThat(site().marks().get(gate).x()).isEqualTo(x.plus(Length.mm(250)));
         type(robot, "#chosen-size", "4 ft");
         assertThat(site().gate()).contains(Length.inches(48));

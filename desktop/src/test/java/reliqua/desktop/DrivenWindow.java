@@ -1,6 +1,7 @@
 package reliqua.desktop;
 
 import static java.util.Locale.ROOT;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.nio.file.Files;
@@ -10,12 +11,14 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
 import javafx.event.Event;
+import javafx.event.EventHandler;
 import javafx.event.EventType;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -25,6 +28,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
+import javafx.stage.Window;
 import org.testfx.api.FxRobot;
 import org.testfx.util.WaitForAsyncUtils;
 import reliqua.core.project.Design;
@@ -177,33 +181,55 @@ final class DrivenWindow {
                 target, new KeyEvent(type, "", key.getChar(), key, false, false, false, false));
     }
 
+    /**
+     * Presses keys together, and waits until the last of them has come from the system to a window
+     * and everything it set off is done. A busy machine delivers them late.
+     */
+    static void press(FxRobot robot, KeyCode... keys) {
+        KeyCode last = keys[keys.length - 1];
+        CountDownLatch arrived = new CountDownLatch(1);
+        EventHandler<KeyEvent> seen = e -> arrivedIf(e.getCode() == last, arrived);
+        List<Window> windows = List.copyOf(Window.getWindows());
+        robot.interact(() -> windows.forEach(w -> w.addEventFilter(KeyEvent.KEY_PRESSED, seen)));
+        robot.push(keys);
+        try {
+            assertThat(arrived.await(PATIENCE, TimeUnit.SECONDS)).as("%s arrives", last).isTrue();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+        robot.interact(() -> windows.forEach(w -> w.removeEventFilter(KeyEvent.KEY_PRESSED, seen)));
+        settle();
+    }
+
+    private static void arrivedIf(boolean awaited, CountDownLatch arrived) {
+        if (awaited) {
+            arrived.countDown();
+        }
+    }
+
     static void undo(FxRobot robot) {
         control(robot, KeyCode.Z);
     }
 
     static void control(FxRobot robot, KeyCode key) {
-        robot.press(KeyCode.CONTROL, key).release(key, KeyCode.CONTROL);
-        settle();
+        press(robot, KeyCode.CONTROL, key);
     }
 
     /** Puts a text in a field that has the cursor and commits it. */
     static void enter(FxRobot robot, String field, String text) {
         robot.interact(() -> robot.lookup(field).queryAs(TextField.class).setText(text));
-        robot.type(KeyCode.ENTER);
-        settle();
+        press(robot, KeyCode.ENTER);
     }
 
     /** Types on the say line, without committing it. */
     static void say(FxRobot robot, String line) {
-        robot.press(KeyCode.CONTROL, KeyCode.K).release(KeyCode.K, KeyCode.CONTROL);
-        settle();
+        press(robot, KeyCode.CONTROL, KeyCode.K);
         write(robot, line);
     }
 
     /** Goes to a station by its number. */
     static void go(FxRobot robot, KeyCode digit) {
-        robot.press(KeyCode.CONTROL, digit).release(digit, KeyCode.CONTROL);
-        WaitForAsyncUtils.waitForFxEvents();
+        press(robot, KeyCode.CONTROL, digit);
     }
 
     /** Types over what stands in a field and commits it. */
@@ -215,7 +241,6 @@ final class DrivenWindow {
                     node.selectAll();
                 });
         write(robot, text);
-        robot.type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        press(robot, KeyCode.ENTER);
     }
 }

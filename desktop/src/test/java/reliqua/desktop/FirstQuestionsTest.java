@@ -51,7 +51,7 @@ class FirstQuestionsTest {
 
     @Test
     void theOneWhoWantsToLookRoundIsLeftAlone(FxRobot robot) {
-        robot.press(KeyCode.ESCAPE).release(KeyCode.ESCAPE);
+        DrivenWindow.press(robot, KeyCode.ESCAPE);
         assertThat(robot.lookup("#first-questions").tryQuery()).isEmpty();
         assertThat(answers).isEmpty();
     }

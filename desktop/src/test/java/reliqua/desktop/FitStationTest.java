@@ -85,7 +85,7 @@ class FitStationTest {
         robot.interact(() -> window.fire("view-SIDE"));
         DrivenWindow.settle();
         robot.interact(() -> robot.lookup("#pull-depth").query().requestFocus());
-        robot.press(KeyCode.LEFT).release(KeyCode.LEFT);
+        DrivenWindow.press(robot, KeyCode.LEFT);
         DrivenWindow.until(() -> window.project().held().containsKey("depth"));
         assertThat(window.project().held().get("depth"))
                 .isEqualTo(before.minus(Length.inches(1, 4)));
@@ -177,11 +177,11 @@ class FitStationTest {
     @Test
     void theGuideOpensAtTheStationAndEscLeadsBack(FxRobot robot) throws TimeoutException {
         DrivenWindow.planned(window.workspace);
-        robot.press(KeyCode.F1).release(KeyCode.F1);
+        DrivenWindow.press(robot, KeyCode.F1);
         DrivenWindow.until(() -> robot.lookup("#guide").tryQuery().isPresent());
         assertThat(robot.lookup("#guide-fit").queryAs(ToggleButton.class).isSelected()).isTrue();
         robot.interact(() -> window.fire("guide-talk"));
-        robot.press(KeyCode.ESCAPE).release(KeyCode.ESCAPE);
+        DrivenWindow.press(robot, KeyCode.ESCAPE);
         DrivenWindow.until(() -> robot.lookup("#bench").tryQuery().isPresent());
         assertThat(robot.lookup("#guide").tryQuery()).isEmpty();
     }

@@ -233,8 +233,7 @@ class HeapHandsTest {
                 .isEqualTo("behind the lean-to");
         DrivenWindow.choose(robot, "S1", "S2", "S3");
         int lots = heap().lots().size();
-        robot.type(KeyCode.DELETE);
-        DrivenWindow.settle();
+        DrivenWindow.press(robot, KeyCode.DELETE);
         assertThat(heap().lots()).hasSize(lots - 3);
     }
 
@@ -332,8 +331,8 @@ class HeapHandsTest {
                                 .queryAs(TextField.class)
                                 .setText("2x4 at 96 from boat s"));
         DrivenWindow.settle();
-        robot.type(KeyCode.DOWN).type(KeyCode.TAB);
-        DrivenWindow.settle();
+        DrivenWindow.press(robot, KeyCode.DOWN);
+        DrivenWindow.press(robot, KeyCode.TAB);
         assertThat(robot.lookup("#say").queryAs(TextField.class).getText())
                 .startsWith("2x4 at 96 from boat shed ");
         assertThat(robot.lookup("#say").queryAs(TextField.class).isFocused()).isTrue();
@@ -366,12 +365,10 @@ class HeapHandsTest {
     @Test
     void twentyMixedLotsAreRecordedByKeyboardAlone(FxRobot robot) {
         int before = heap().lots().size();
-        robot.press(KeyCode.CONTROL, KeyCode.K).release(KeyCode.K, KeyCode.CONTROL);
-        DrivenWindow.settle();
+        DrivenWindow.press(robot, KeyCode.CONTROL, KeyCode.K);
         for (String line : TWENTY) {
             DrivenWindow.write(robot, line);
-            robot.type(KeyCode.ENTER);
-            DrivenWindow.settle();
+            DrivenWindow.press(robot, KeyCode.ENTER);
             assertThat(robot.lookup("#say").queryAs(TextField.class).getText()).as(line).isEmpty();
         }
         List<Lot> added = heap().lots().subList(before, heap().lots().size());

@@ -71,8 +71,7 @@ class KeepStationTest {
         DrivenWindow.say(robot, "12 eggs, 2 cracked");
         assertThat(robot.lookup(".say-echo").queryLabeled().getText())
                 .isEqualTo("12 eggs, 2 cracked");
-        robot.type(KeyCode.ENTER);
-        DrivenWindow.settle();
+        DrivenWindow.press(robot, KeyCode.ENTER);
         assertThat(log()).hasSize(before + 1);
         assertThat(log().getLast().what()).isEqualTo(new Happening.Eggs(12, 2));
 
@@ -80,8 +79,7 @@ class KeepStationTest {
         assertThat(log()).hasSize(before);
 
         DrivenWindow.say(robot, "lost 2 hens to fox");
-        robot.type(KeyCode.ENTER);
-        DrivenWindow.settle();
+        DrivenWindow.press(robot, KeyCode.ENTER);
         assertThat(project().flock().hens()).containsEntry(BirdClass.STANDARD, 7);
         robot.interact(window.workspace::saveNow);
         assertThat(ProjectFile.load(window.file)).isEqualTo(project());
@@ -118,7 +116,7 @@ class KeepStationTest {
         DrivenWindow.planned(window.workspace);
         robot.interact(() -> window.fire("keep-eggs"));
         DrivenWindow.say(robot, "lost 2 hens to hawk");
-        robot.type(KeyCode.ENTER);
+        DrivenWindow.press(robot, KeyCode.ENTER);
         DrivenWindow.until(() -> robot.lookup("hawks: lost 2, tries 0").tryQuery().isPresent());
         DrivenWindow.undo(robot);
         DrivenWindow.until(() -> robot.lookup("hawks: lost 2, tries 0").tryQuery().isEmpty());

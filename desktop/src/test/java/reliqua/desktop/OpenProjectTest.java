@@ -25,7 +25,6 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
-import org.testfx.util.WaitForAsyncUtils;
 import reliqua.core.project.Project;
 import reliqua.desktop.work.Workspace;
 import reliqua.files.Examples;
@@ -71,7 +70,7 @@ class OpenProjectTest {
         robot.interact(() -> robot.lookup("#rack").queryListView().requestFocus());
         DrivenWindow.write(robot, "3 of 1x4 at 5ft 2in");
         assertThat(robot.lookup("#say").queryAs(TextField.class).getText()).startsWith("3 of");
-        robot.type(KeyCode.ENTER);
+        DrivenWindow.press(robot, KeyCode.ENTER);
         String id = project().heap().lots().getLast().id();
         ListView<?> rack = robot.lookup("#rack").queryListView();
         assertThat(rack.getSelectionModel().getSelectedItem().toString()).contains(id);
@@ -99,11 +98,11 @@ class OpenProjectTest {
                 .hasValueSatisfying(n -> assertThat(n).contains("duck"));
         robot.clickOn("#side-ways");
         robot.interact(() -> robot.lookup("#school-vents-BY_BIRD").query().requestFocus());
-        robot.type(KeyCode.SPACE);
+        DrivenWindow.press(robot, KeyCode.SPACE);
         assertThat(project().needs().vents().toSquareFeet()).isGreaterThan(10);
         // The house settled on is far too small for thirty, and that is said.
         DrivenWindow.say(robot, "30 hens");
-        robot.type(KeyCode.ENTER);
+        DrivenWindow.press(robot, KeyCode.ENTER);
         DrivenWindow.until(
                 () -> robot.lookup("#notice").queryAs(Label.class).getText().contains("nest"));
         assertThat(workspace.designs().state().get().design()).isEmpty();
@@ -173,11 +172,11 @@ class OpenProjectTest {
         }
         assertThat(robot.lookup("#notice").queryAs(Label.class).getText()).contains("No birds yet");
         DrivenWindow.say(robot, "hens 4");
-        robot.type(KeyCode.ENTER);
+        DrivenWindow.press(robot, KeyCode.ENTER);
         fitted();
         assertThat(robot.lookup("#notice").query().isVisible()).isFalse();
         DrivenWindow.say(robot, "any width");
-        robot.type(KeyCode.ENTER);
+        DrivenWindow.press(robot, KeyCode.ENTER);
         assertThat(project().keeper().limits().width()).isEmpty();
     }
 
@@ -217,8 +216,7 @@ class OpenProjectTest {
         robot.interact(() -> robot.lookup("#compare-kinds").queryAs(Button.class).fire());
         assertThat(caption.get()).isEqualTo("Compare kinds");
         DrivenWindow.say(robot, "width 80");
-        robot.type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        DrivenWindow.press(robot, KeyCode.ENTER);
         assertThat(robot.lookup("#kind-raised").queryAs(ToggleButton.class).getText())
                 .doesNotContain("$");
     }

@@ -101,15 +101,14 @@ class SawPathTest {
         int spoiled = 0;
         for (int n = 0; n < SOME_TICKETS && !plan().orElseThrow().tickets().isEmpty(); n++) {
             if (n == 3 || n == 10) {
-                robot.type(KeyCode.DIGIT1);
-                WaitForAsyncUtils.waitForFxEvents();
+                DrivenWindow.press(robot, KeyCode.DIGIT1);
                 spoiled++;
             }
             if (n == 6) {
                 surprise(robot);
             }
             int before = cut();
-            robot.type(KeyCode.SPACE);
+            DrivenWindow.press(robot, KeyCode.SPACE);
             DrivenWindow.until(() -> cut() == before + 1);
             replanned();
             assertThat(marks(plan().orElseThrow())).isEqualTo(wanted);
@@ -126,14 +125,11 @@ class SawPathTest {
 
     /** A neighbour brings a board in the middle of it. */
     private void surprise(FxRobot robot) {
-        robot.type(KeyCode.ESCAPE);
-        WaitForAsyncUtils.waitForFxEvents();
+        DrivenWindow.press(robot, KeyCode.ESCAPE);
         int lots = window.project().heap().lots().size();
-        robot.press(KeyCode.CONTROL, KeyCode.K).release(KeyCode.K, KeyCode.CONTROL);
-        DrivenWindow.settle();
+        DrivenWindow.press(robot, KeyCode.CONTROL, KeyCode.K);
         robot.interact(() -> robot.lookup("#say").queryAs(TextField.class).setText("2x4 at 10ft"));
-        robot.type(KeyCode.ENTER);
-        DrivenWindow.settle();
+        DrivenWindow.press(robot, KeyCode.ENTER);
         assertThat(window.project().heap().lots()).hasSize(lots + 1);
         atTheSaw(robot);
     }

@@ -82,11 +82,11 @@ class WholeJobTest {
 
         DrivenWindow.say(robot, "6 of 2x4 at 92 5/8 bow 1/2");
         assertThat(robot.lookup(".say-echo").queryAs(Label.class).getText()).startsWith("6 sticks");
-        robot.type(KeyCode.ENTER);
+        DrivenWindow.press(robot, KeyCode.ENTER);
         assertThat(project().heap().lots()).hasSize(lots + 1);
 
         DrivenWindow.say(robot, "hens 14");
-        robot.type(KeyCode.ENTER);
+        DrivenWindow.press(robot, KeyCode.ENTER);
         assertThat(project().flock().count(BirdClass.STANDARD)).isEqualTo(14);
         fitted();
         assertThat(robot.lookup("#tally-buy .tag-figure").queryAs(Label.class).getText())
@@ -94,24 +94,23 @@ class WholeJobTest {
 
         DrivenWindow.go(robot, KeyCode.DIGIT3);
         robot.interact(() -> robot.lookup("#settle").queryButton().requestFocus());
-        robot.type(KeyCode.SPACE);
+        DrivenWindow.press(robot, KeyCode.SPACE);
         DrivenWindow.until(() -> project().chosen().isPresent());
         fitted();
 
         DrivenWindow.go(robot, KeyCode.DIGIT6);
         robot.interact(() -> robot.lookup("#step-LEG").queryAs(CheckBox.class).requestFocus());
-        robot.type(KeyCode.SPACE);
+        DrivenWindow.press(robot, KeyCode.SPACE);
         DrivenWindow.until(() -> project().done().contains("step LEG"));
 
         DrivenWindow.go(robot, KeyCode.DIGIT4);
         robot.interact(() -> robot.lookup("#tickets").queryListView().requestFocus());
-        robot.type(KeyCode.SPACE);
+        DrivenWindow.press(robot, KeyCode.SPACE);
         DrivenWindow.until(() -> project().cuts().size() == 1);
 
-        robot.press(KeyCode.CONTROL, KeyCode.Z).release(KeyCode.Z, KeyCode.CONTROL);
+        DrivenWindow.press(robot, KeyCode.CONTROL, KeyCode.Z);
         DrivenWindow.until(() -> project().cuts().isEmpty());
-        robot.press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z)
-                .release(KeyCode.Z, KeyCode.SHIFT, KeyCode.CONTROL);
+        DrivenWindow.press(robot, KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z);
         DrivenWindow.until(() -> project().cuts().size() == 1);
         assertThat(project().done()).containsExactly("step LEG");
 
