@@ -29,6 +29,7 @@ import reliqua.core.keep.Chore;
 import reliqua.core.keep.Entry;
 import reliqua.core.keep.Happening;
 import reliqua.core.keep.SideSaid;
+import reliqua.core.measure.Money;
 import reliqua.core.project.Project;
 import reliqua.desktop.paint.PictureView;
 import reliqua.files.InputException;
@@ -160,6 +161,22 @@ class KeepStationTest {
         robot.interact(() -> window.fire("keep-due"));
         robot.interact(() -> robot.lookup("#after-audit").queryButton().fire());
         assertThat(robot.lookup("#slip .title").queryLabeled().getText()).isEqualTo(shown);
+    }
+
+    @Test
+    void whatIsTypedInTheLogStaysWhileOtherThingsChange(FxRobot robot) {
+        robot.interact(() -> window.fire("keep-log"));
+        ListView<Entry> list = robot.lookup("#log").queryListView();
+        robot.interact(() -> list.getSelectionModel().select(0));
+        TextField said = robot.lookup("#log-said").queryAs(TextField.class);
+        robot.interact(said::selectAll);
+        robot.interact(said::requestFocus);
+        DrivenWindow.write(robot, "lost 2 hens");
+        robot.interact(() -> window.workspace.say("budget 90"));
+        assertThat(project().keeper().budget()).isEqualTo(Money.of(90));
+        DrivenWindow.write(robot, " to fox");
+        assertThat(robot.lookup("#log-said").queryAs(TextField.class).getText())
+                .isEqualTo("lost 2 hens to fox");
     }
 
     @Test

@@ -2,6 +2,7 @@ package reliqua.desktop.keep;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -10,6 +11,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
 import reliqua.core.keep.Entry;
 import reliqua.core.keep.Happening;
 import reliqua.core.keep.LogReader;
@@ -22,6 +24,7 @@ import reliqua.core.stock.Photo;
 import reliqua.desktop.Texts;
 import reliqua.desktop.photo.PhotoStrip;
 import reliqua.desktop.shell.Parts;
+import reliqua.desktop.shell.Seen;
 import reliqua.desktop.work.Workspace;
 
 /** The logbook, latest first; a line is put right by saying it anew. */
@@ -31,6 +34,7 @@ final class LogView implements KeepView {
     private final ListView<Entry> list = new ListView<>();
     private final VBox node = new VBox(8);
     private final VBox slip = new VBox(10);
+    private final Seen seen = new Seen();
 
     LogView(Workspace workspace) {
         this.workspace = workspace;
@@ -68,6 +72,12 @@ final class LogView implements KeepView {
         show();
     }
 
+    /** What is being typed stays, whatever is planned or laid meanwhile. */
+    private boolean isShown(@Nullable Entry chosen) {
+        return seen.isAll(
+                Optional.ofNullable(chosen), workspace.project().book(), workspace.tape());
+    }
+
     private void fill() {
         String wanted = search.getText().strip().toLowerCase(Locale.ROOT);
         List<Entry> entries =
@@ -89,8 +99,11 @@ final class LogView implements KeepView {
     }
 
     private void show() {
-        slip.getChildren().clear();
         Entry chosen = list.getSelectionModel().getSelectedItem();
+        if (isShown(chosen)) {
+            return;
+        }
+        slip.getChildren().clear();
         if (chosen == null) {
             slip.getChildren()
                     .addAll(
@@ -185,7 +198,7 @@ final class LogView implements KeepView {
     /** One line: the day, what was understood. */
     private final class Line extends ListCell<Entry> {
         @Override
-        protected void updateItem(@org.jspecify.annotations.Nullable Entry entry, boolean empty) {
+        protected void updateItem(@Nullable Entry entry, boolean empty) {
             super.updateItem(entry, empty);
             if (entry == null || empty) {
                 setGraphic(null);
