@@ -118,6 +118,10 @@ final class Saver {
 
     private void write(Way way) {
         soon.stop();
+        if (disk.isShutdown()) {
+            // A save that was under way at the end has come back; the end saved all by itself.
+            return;
+        }
         if (writing) {
             // Comes round again when the present one is through.
             soon.playFromStart();
