@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.PriorityQueue;
 import reliqua.core.coop.Bounds;
 import reliqua.core.coop.Part;
@@ -21,10 +22,12 @@ final class DepthOrder {
 
     private final List<Part> parts;
     private final List<Bounds> bounds;
+    private final List<Shadow> shadows;
 
     private DepthOrder(List<Part> parts) {
         this.parts = parts;
         this.bounds = parts.stream().map(p -> p.solid().bounds()).toList();
+        this.shadows = bounds.stream().map(Shadow::of).toList();
     }
 
     /** The parts, farthest first; {@code otherwise} puts the nearer of two last. */
@@ -46,11 +49,11 @@ final class DepthOrder {
             for (int b = 0; b < a; b++) {
                 if (hides(a, b)) {
                     over.get(b).add(a);
-                    beneath.get(a).add(b);
+                    beneath(beneath, a, b);
                     under[a]++;
                 } else if (hides(b, a)) {
                     over.get(a).add(b);
-                    beneath.get(b).add(a);
+                    beneath(beneath, b, a);
                     under[b]++;
                 }
             }
@@ -83,8 +86,15 @@ final class DepthOrder {
         return sorted;
     }
 
+    private void beneath(List<List<Integer>> beneath, int near, int far) {
+        if (shadows.get(near).covers(shadows.get(far))) {
+            beneath.get(near).add(far);
+        }
+    }
+
     /**
-     * Of parts that hide one another in a ring the farthest goes first; what only lies over such a
+     * Where parts lie over one another in a ring, one that covers nothing unpainted in the picture;
+     * else, of those that do cover one another in a ring, the farthest. What only lies over such a
      * ring waits for it.
      */
     private static int farthestOfRing(int from, List<List<Integer>> beneath, boolean[] done) {
@@ -92,9 +102,45 @@ final class DepthOrder {
         int part = from;
         while (!way.contains(part)) {
             way.add(part);
-            part = beneath.get(part).stream().filter(b -> !done[b]).findFirst().orElseThrow();
+            Optional<Integer> below = beneath.get(part).stream().filter(b -> !done[b]).findFirst();
+            if (below.isEmpty()) {
+                return part;
+            }
+            part = below.get();
         }
         return Collections.min(way.subList(way.indexOf(part), way.size()));
+    }
+
+    /**
+     * The outline of a box in the picture, a hexagon, between three pairs of parallel lines: one
+     * pair along each of its edges.
+     */
+    private record Shadow(double[] low, double[] high) {
+        /** Towards the eye, for every step to the front: so far to the right, and so far up. */
+        private static final double RIGHT = 0.611;
+
+        private static final double UP = 0.373;
+
+        static Shadow of(Bounds b) {
+            double x0 = b.x0().toMm();
+            double x1 = b.x1().toMm();
+            double y0 = b.y0().toMm();
+            double y1 = b.y1().toMm();
+            double z0 = b.z0().toMm();
+            double z1 = b.z1().toMm();
+            return new Shadow(
+                    new double[] {UP * y0 + z0, UP * x0 - RIGHT * z1, x0 + RIGHT * y0},
+                    new double[] {UP * y1 + z1, UP * x1 - RIGHT * z0, x1 + RIGHT * y1});
+        }
+
+        boolean covers(Shadow other) {
+            for (int n = 0; n < low.length; n++) {
+                if (high[n] <= other.low[n] || other.high[n] <= low[n]) {
+                    return false;
+                }
+            }
+            return true;
+        }
     }
 
     private boolean hides(int near, int far) {
