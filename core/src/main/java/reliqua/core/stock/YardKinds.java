@@ -31,7 +31,7 @@ final class YardKinds {
         WORDS.put(
                 Kind.HARDWARE,
                 Pattern.compile(
-                        "\\b(?:box(?:es)? of |bag of |packs? of )?(?:(?:deck|wood|drywall|roofing|tek) )?(screws|staples|hinges?|latch(?:es)?|bolts|hasps?|washers|wood glue|sealant|tins? of (?:paint|(?:wood )?preserv[a-z]+))\\b|^[ |]*(?:[a-z]+ )?nails\\b"));
+                        "\\b(?:box(?:es)? of |bag of |packs? of )?(?:(?:deck|wood|drywall|roofing|tek|2-motion) )?(screws|staples|hinges?|latch(?:es)?|bolts|hasps?|washers|wood glue|sealant|tins? of (?:paint|(?:wood )?preserv[a-z]+))\\b|^[ |]*(?:[a-z]+ )?nails\\b"));
         WORDS.put(
                 Kind.PALLET,
                 Pattern.compile(

@@ -12,6 +12,9 @@ import reliqua.core.measure.Length;
 
 /** Makes the thing a line is about out of its sizes, once everything else has been taken out. */
 final class YardMaterials {
+    /** No roll is cut narrower. */
+    private static final Length NARROWEST_ROLL = Length.mm(140);
+
     private static final Pattern NOMINAL =
             Pattern.compile(
                     "(?<![\\d./])(5/4|\\d{1,2}) ?x ?(\\d{1,2})s?(?![\\d./]| ?(?:mm|cm|\"|in\\b|inch|ft|'))");
@@ -215,6 +218,10 @@ final class YardMaterials {
                                     "$1 | $2");
             lengths = new ArrayList<>(sizes.scan(apart).stream().map(sizes::plain).toList());
         }
+        if (sizes.inches() && isTooNarrow(lengths)) {
+            // A roll is longer than any board: 600 of it are inches all the same.
+            lengths = sizes.asSaid(text.rest());
+        }
         // An aperture of two sizes, 1x2: the larger lets through.
         if (lengths.size() == 4) {
             lengths.sort(Comparator.naturalOrder());
@@ -231,6 +238,11 @@ final class YardMaterials {
         lengths.sort(Comparator.naturalOrder());
         Mesh.Kind kind = hex ? Mesh.Kind.HEX_NETTING : Mesh.Kind.WELDED;
         return new Mesh(kind, lengths.get(0), lengths.get(1), lengths.get(2));
+    }
+
+    private static boolean isTooNarrow(List<Length> lengths) {
+        List<Length> sorted = lengths.stream().sorted().toList();
+        return sorted.size() > 1 && sorted.get(sorted.size() - 2).compareTo(NARROWEST_ROLL) < 0;
     }
 
     private Pole pole(YardText text) {

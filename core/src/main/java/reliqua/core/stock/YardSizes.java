@@ -92,6 +92,17 @@ final class YardSizes {
         return metric(spread(sizes, pairs));
     }
 
+    /** All in the keeper's unit, however long that is. */
+    List<Length> asSaid(String text) {
+        assumed.remove(Words.say("say.assumed.mm"));
+        List<Length> lengths = new ArrayList<>();
+        Matcher matcher = SIZE.matcher(text);
+        while (matcher.find()) {
+            lengths.add(tape.reader().read(matcher.group(1).strip()));
+        }
+        return lengths;
+    }
+
     /**
      * On an inch tape a line that names a metric unit, or a number no inch is meant by, was
      * measured in millimetres, and so were its other bare numbers; fractions are of an inch all the

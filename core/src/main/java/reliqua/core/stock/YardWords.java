@@ -13,6 +13,9 @@ import java.util.regex.Pattern;
 final class YardWords {
     private static final Map<String, String> FIGURES = new LinkedHashMap<>();
 
+    private static final int QUARTS = 4;
+    private static final int MOST_GALLONS = 10;
+
     static {
         String inch = " ?(?:of an )?-?inch(?:es)?\\b";
         FIGURES.put("\\bhalf a dozen\\b(?: of)?", "6 of");
@@ -73,6 +76,12 @@ final class YardWords {
         // What is brushed on is counted by the litre or quart, whatever it stands in.
         String brushed = "(paint|(?:wood )?preserv(?:er|ative))";
         String tins = " ?(?:l|lit(?:er|re)s?|quarts?|qts?|tins?|cans?|pots?)";
+        FIGURES.put("\\bhalf a gallon(?: of)? " + brushed, "2 tins of $1");
+        for (int gallons = 1; gallons <= MOST_GALLONS; gallons++) {
+            FIGURES.put(
+                    "\\b" + gallons + " ?gal(?:lon)?s?(?: of)? " + brushed + "\\b",
+                    QUARTS * gallons + " tins of $1");
+        }
         FIGURES.put("\\b(\\d{1,3})" + tins + "(?: of)? " + brushed + "\\b", "$1 tins of $2");
         FIGURES.put("\\b" + brushed + "[ ,]*(\\d{1,3})" + tins + "\\b", "$2 tins of $1");
     }

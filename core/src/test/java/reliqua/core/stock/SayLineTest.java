@@ -67,6 +67,36 @@ class SayLineTest {
         assertThat(mesh.length()).isEqualTo(Length.inches(168));
     }
 
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "1 roll welded mesh 1/2 36 x 600|36|600",
+                "1 roll welded mesh 1 24 x 600|24|600",
+                "roll of netting 48 x 600|48|600",
+            })
+    void aRollIsLongerInInchesThanAnyBoard(String line, int width, int length) {
+        Mesh mesh = (Mesh) added(inches.read(line)).material();
+        assertThat(mesh.width()).isEqualTo(Length.inches(width));
+        assertThat(mesh.length()).isEqualTo(Length.inches(length));
+        Mesh other = (Mesh) added(inches.read("mesh 25 600 x 15000")).material();
+        assertThat(other.width()).isEqualTo(Length.mm(600));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "4 two-motion latches, LATCHES, 4",
+        "two-motion latches 4, LATCHES, 4",
+        "1 gallon paint, PAINT, 4",
+        "half a gallon of wood preserver, PRESERVER, 2",
+        "3 quarts of paint, PAINT, 3"
+    })
+    void whatIsBoughtSmallIsCounted(String line, Hardware.Kind kind, int count) {
+        SayLine.Understood.Added said = added(inches.read(line));
+        assertThat(((Hardware) said.material()).kind()).isEqualTo(kind);
+        assertThat(said.quantity()).isEqualTo(count);
+    }
+
     @Test
     void treatmentIsHeard() {
         assertThat(((Stick) added(inches.read("4 of 4x4 at 8ft treated")).material()).treatment())
