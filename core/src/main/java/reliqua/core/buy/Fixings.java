@@ -268,6 +268,7 @@ public final class Fixings {
         coop.that(Duty.Trait.LID).forEach(lid -> hang(1, lid.role(), lid.mark()));
         coop.that(Duty.Trait.DRAWN_OUT).forEach(drawer -> latch(drawer.role(), drawer.mark()));
         swung(coop.that(Duty.Trait.SWINGS_UP));
+        lifted(coop.that(Duty.Trait.LIFTS));
     }
 
     /** A hinge for every arm, and a hook that holds the frame up. */
@@ -277,6 +278,17 @@ public final class Fixings {
             String[] marks = arms.stream().map(Part::mark).toArray(String[]::new);
             add(outside(Hardware.Kind.HINGES, Fixing.Where.LEAVES, on), arms.size(), marks);
             latch(on, marks);
+        }
+    }
+
+    /** A hinge for every rafter, and a hook at each front corner that holds it down. */
+    private void lifted(List<Part> rafters) {
+        if (!rafters.isEmpty()) {
+            Role on = rafters.getFirst().role();
+            String[] marks = rafters.stream().map(Part::mark).toArray(String[]::new);
+            add(outside(Hardware.Kind.HINGES, Fixing.Where.LEAVES, on), rafters.size(), marks);
+            latch(on, rafters.getFirst().mark());
+            latch(on, rafters.getLast().mark());
         }
     }
 

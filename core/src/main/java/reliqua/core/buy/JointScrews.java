@@ -57,9 +57,16 @@ final class JointScrews {
                 is(joint.first(), Duty.Trait.TAKES_HINGES)
                         && is(joint.second(), Duty.Trait.SWINGS_UP);
         return hinged
+                || liesOn(joint.first(), joint.second())
+                || liesOn(joint.second(), joint.first())
                 || is(joint.first(), Duty.Trait.LOOSE)
                 || is(joint.second(), Duty.Trait.LOOSE)
                 || stands != is(joint.second(), Duty.Trait.STANDS_LOOSE);
+    }
+
+    /** A roof that is lifted is screwed to nothing but itself. */
+    private static boolean liesOn(Part roof, Part below) {
+        return is(roof, Duty.Trait.LIFTS) && !is(below, Duty.Trait.OVERHEAD);
     }
 
     private static boolean isPanel(Part part) {

@@ -33,6 +33,9 @@ final class Audit {
             EnumSet.of(Predator.FOX, Predator.RAT, Predator.HAWK);
 
     /** Corrugations stand so high over what they lie on. */
+    /** One at each front corner. */
+    private static final int ROOF_HOOKS = 2;
+
     private static final Length CORRUGATION = Length.mm(16);
 
     /** An arm wide. */
@@ -214,19 +217,25 @@ final class Audit {
         // A shutter is a lid too, and is looked at with its window.
         lids(p -> p.role().is(Trait.LID) && p.role().is(Trait.GIVES_EGGS), "audit.lid");
         lids(p -> p.role().is(Trait.DRAWN_OUT), "audit.drawer");
+        lids(p -> p.role().is(Trait.LIFTS), "audit.liftedRoof", ROOF_HOOKS);
     }
 
+    /** Each with a latch of its own. */
     private void lids(Predicate<Part> which, String name) {
+        lids(which, name, Math.toIntExact(coop.parts().stream().filter(which).count()));
+    }
+
+    private void lids(Predicate<Part> which, String name, int latches) {
         Set<Predator> hands = those(Predator::opensLatches);
         List<String> marks = coop.parts().stream().filter(which).map(Part::mark).toList();
         if (!marks.isEmpty()) {
             add(
-                    Sum.of(name, marks.size()),
+                    Sum.of(name, latches),
                     marks,
                     hands,
                     hands.isEmpty() ? Grade.HOLDS : Grade.OPEN,
                     hands.isEmpty() ? "audit.leaf.hold" : "audit.latch.mend",
-                    hands.isEmpty() ? Mending.NONE : Mendings.latches(marks.size()));
+                    hands.isEmpty() ? Mending.NONE : Mendings.latches(latches));
         }
     }
 

@@ -15,6 +15,7 @@ public final class Findings {
                     new StrengthRule(),
                     new WindRule(),
                     new RollRule(),
+                    new LiftRule(),
                     new PinRule(),
                     new RegretRule(),
                     new HabitRule(),

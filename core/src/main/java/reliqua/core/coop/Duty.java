@@ -114,6 +114,10 @@ public record Duty(
         SWINGS_UP,
         /** What that is hinged to. */
         TAKES_HINGES,
+        /**
+         * Of a roof that is lifted: hinged to the wall behind, lies on the others by its weight.
+         */
+        LIFTS,
         /** A leg that turns on one screw and stands on the floor by its weight. */
         HANGS_PLUMB,
         /** Put on beside a joint in another. */

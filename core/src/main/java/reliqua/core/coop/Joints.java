@@ -2,10 +2,12 @@ package reliqua.core.coop;
 
 import java.util.ArrayList;
 import java.util.List;
+import reliqua.core.measure.Length;
 
 /** Which parts meet, found by geometry: the faces that touch. */
 public final class Joints {
     private static final double LEAST_FACE = 100;
+    private static final Length THICKEST_MESH = Length.mm(3);
 
     private Joints() {}
 
@@ -19,7 +21,8 @@ public final class Joints {
     public record Joint(Part first, Part second, double area) {}
 
     /**
-     * Every pair of parts whose faces touch over at least 1 cm²; mesh is left out, it is stapled.
+     * Every pair of parts whose faces touch over at least 1 cm²; mesh is left out, it is stapled,
+     * and what stands on it is screwed through it to what it lies on.
      */
     public static List<Joint> of(Coop coop) {
         return among(coop.parts());
@@ -38,6 +41,33 @@ public final class Joints {
                 double area = Contact.area(parts.get(a).solid(), parts.get(b).solid());
                 if (area >= LEAST_FACE) {
                     joints.add(new Joint(parts.get(a), parts.get(b), area));
+                }
+            }
+        }
+        some.stream()
+                .filter(Joints::liesFlat)
+                .forEach(mesh -> joints.addAll(through(mesh.solid().bounds(), parts)));
+        return joints;
+    }
+
+    private static boolean liesFlat(Part part) {
+        return part instanceof Part.MeshPart
+                && part.solid().bounds().height().atMost(THICKEST_MESH);
+    }
+
+    /** What stands on mesh with what is below it. */
+    private static List<Joint> through(Bounds mesh, List<Part> parts) {
+        List<Part> below =
+                parts.stream().filter(p -> p.solid().bounds().z1().equals(mesh.z0())).toList();
+        List<Part> above =
+                parts.stream().filter(p -> p.solid().bounds().z0().equals(mesh.z1())).toList();
+        List<Joint> joints = new ArrayList<>();
+        for (Part high : above) {
+            Solid pressed = high.solid().shifted(Length.ZERO, Length.ZERO, mesh.height().negated());
+            for (Part low : below) {
+                double area = Contact.area(low.solid(), pressed);
+                if (area >= LEAST_FACE) {
+                    joints.add(new Joint(low, high, area));
                 }
             }
         }

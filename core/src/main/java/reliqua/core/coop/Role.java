@@ -120,6 +120,10 @@ public enum Role {
             'B',
             Stage.FLOOR,
             Duty.of(BATTEN, HIDDEN).serving(Latitude.mm(0, 0)).minutes(3).seenFrom(Side.PLAN)),
+    FLOOR_MESH(
+            'M',
+            Stage.FLOOR,
+            Duty.of(FRAME, HIDDEN).minutes(20).checked(Check.MESH).seenFrom(Side.PLAN)),
     FLOOR_VENT_RIM('B', Stage.FLOOR, Duty.of(FRAME, HIDDEN).minutes(6).seenFrom(Side.PLAN)),
     FLOOR_VENT_LID('B', Stage.FLOOR, Duty.of(FRAME, HIDDEN, Trait.LOOSE).seenFrom(Side.PLAN)),
     WALL_PALLET(
@@ -196,6 +200,16 @@ public enum Role {
                     .carrying(Load.ROOF, Crown.UP)
                     .minutes(12)
                     .checked(Check.PITCH)
+                    .seenFrom(Side.SIDE)),
+    LIFTED_RAFTER(
+            'D',
+            Stage.RAFTERS,
+            Duty.of(FRAME, HIDDEN, AWKWARD, OVERHEAD, SLANTS_ACROSS_WIDTH, Trait.LIFTS)
+                    .serving(Latitude.mm(15, 0))
+                    .carrying(Load.ROOF, Crown.UP)
+                    .minutes(15)
+                    .checked(Check.SWING)
+                    .warned("build.caution.lifted")
                     .seenFrom(Side.SIDE)),
     RIDGE_BOARD(
             'D',

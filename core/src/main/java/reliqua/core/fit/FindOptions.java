@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.Finds;
 import reliqua.core.measure.Length;
 import reliqua.core.stock.Block;
@@ -48,6 +49,21 @@ final class FindOptions {
     FindOptions(Heap heap, PriceBook prices) {
         this.heap = heap;
         this.prices = prices;
+    }
+
+    /**
+     * What decides the sizes of what is sought, if whole things do: in its walls, or as its floor.
+     */
+    List<Finds> whole(FitRequest request) {
+        boolean onPallets = request.addOns().stream().anyMatch(AddOn::isOfPallets);
+        return request.family()
+                .builtOf()
+                .map(this::all)
+                .orElseGet(() -> onPallets ? floors() : List.of());
+    }
+
+    private List<Finds> floors() {
+        return pallets().stream().map(p -> Finds.NONE.on(Optional.of(p))).toList();
     }
 
     /** One for each size there is, that of which there are most first; none without any. */
@@ -192,6 +208,7 @@ final class FindOptions {
         return all;
     }
 
+    /** One of each size there is, that of which there are most first. */
     private List<Finds.WholePallet> pallets() {
         Map<List<Length>, Integer> counts = new LinkedHashMap<>();
         Map<List<Length>, Pallet> samples = new LinkedHashMap<>();

@@ -399,7 +399,7 @@ public final class Fitter {
 
     /** What the heap has of that which decides the sizes of this family. */
     private List<Finds> whole() {
-        return request.family().builtOf().map(finds::all).orElse(List.of());
+        return finds.whole(request);
     }
 
     /**

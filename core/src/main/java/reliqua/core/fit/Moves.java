@@ -76,15 +76,10 @@ final class Moves {
         if (request.family().claddings().size() > 1) {
             moves.add(this::otherCladdings);
         }
-        request.family()
-                .builtOf()
-                .ifPresent(
-                        kind ->
-                                moves.add(
-                                        c ->
-                                                finds.all(kind).stream()
-                                                        .map(f -> idea(c, whole(c, f)))
-                                                        .toList()));
+        List<Finds> built = finds.whole(request);
+        if (!built.isEmpty()) {
+            moves.add(c -> built.stream().map(f -> idea(c, whole(c, f))).toList());
+        }
         request.places().forEach(place -> moves.add(c -> otherThings(c, place)));
         moves.add(this::otherSizes);
         moves.add(this::otherFree);

@@ -156,7 +156,8 @@ public final class Remedies {
                     "limit.width",
                     "limit.depth",
                     "limit.height",
-                    "roll" ->
+                    "roll",
+                    "roofLift" ->
                     new WishedChanges(project, spec, family, designs.brief(spec))
                             .of(finding.rule(), m)
                             .map(

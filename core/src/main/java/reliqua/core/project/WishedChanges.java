@@ -1,11 +1,14 @@
 package reliqua.core.project;
 
+import java.util.EnumSet;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import reliqua.core.check.Findings;
 import reliqua.core.coop.Coop;
+import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.Brief;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.CoopFamily;
@@ -47,6 +50,7 @@ final class WishedChanges {
             case "limit.depth" -> within("depth", project.keeper().limits().depth());
             case "limit.height" -> lower(m);
             case "roll" -> lighter();
+            case "roofLift" -> screwedDown();
             default -> Stream.empty();
         };
     }
@@ -64,6 +68,14 @@ final class WishedChanges {
     private Wished kept(Sum what, Choices choices) {
         DesignSpec changed = family.settled(spec.with(choices), brief, project.held());
         return new Wished(what, changed, Map.of(), true);
+    }
+
+    /** The roof lies on its plates for good. */
+    private Stream<Wished> screwedDown() {
+        Set<AddOn> others = EnumSet.copyOf(spec.addOns());
+        others.remove(AddOn.LIFTING_ROOF);
+        Sum what = Sum.of("remedy.roofScrewed");
+        return Stream.of(new Wished(what, spec.with(others), Map.of(), true));
     }
 
     /** Legs so long that the floor is level with the rim of a barrow. */

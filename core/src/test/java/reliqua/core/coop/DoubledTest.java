@@ -73,7 +73,13 @@ class DoubledTest {
     @MethodSource("kinds")
     void allElseThatIsBuiltOnFits(CoopFamily family) {
         Random random = new Random(21);
-        Set<AddOn> never = EnumSet.of(AddOn.DOUBLED, AddOn.WINDOW, AddOn.SLATTED_FLOOR);
+        Set<AddOn> never =
+                EnumSet.of(
+                        AddOn.DOUBLED,
+                        AddOn.WINDOW,
+                        AddOn.SLATTED_FLOOR,
+                        AddOn.PALLET_FLOOR,
+                        AddOn.LIFTING_ROOF);
         for (AddOn other : family.addOns()) {
             if (never.contains(other)) {
                 continue;

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -24,6 +25,7 @@ import reliqua.core.flock.Keeper;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Tape;
 import reliqua.core.stock.FoundPart;
+import reliqua.core.stock.Pallet;
 import reliqua.core.stock.Section;
 
 /** A house on the floor of an old shed. */
@@ -83,6 +85,63 @@ class FoundFloorTest {
         assertThat(sized(family, 2000, narrow).depth()).isEqualTo(Length.mm(2130));
         DesignSpec other = sized(family, 2000, Map.of("width", Length.mm(2000)));
         assertThatThrownBy(() -> CoopBuilder.build(other, brief(Set.of())))
+                .isInstanceOfSatisfying(
+                        Unbuildable.class,
+                        e -> assertThat(e.reason().key()).isEqualTo("family.floorSize"));
+    }
+
+    private static final Finds.WholePallet PALLET =
+            Finds.WholePallet.of(
+                    new Pallet(
+                            Pallet.Kind.STRINGER,
+                            Length.mm(1220),
+                            Length.mm(1015),
+                            new Pallet.Boards(13, Section.mm(16, 89)),
+                            Pallet.USUAL_BEARERS,
+                            Pallet.Stamp.HT,
+                            0),
+                    2);
+    private static final Choices ON_PALLETS = BARE.with(BARE.finds().on(Optional.of(PALLET)));
+
+    @Test
+    void aRaisedHouseIsAsLargeAsThePalletsUnderItsDeck() throws Unbuildable {
+        CoopFamily raised = Families.find("raised").orElseThrow();
+        Set<AddOn> onPallets = EnumSet.of(AddOn.PALLET_FLOOR);
+        for (int tried : List.of(1100, 1900, 3600)) {
+            Brief few = new Brief(Houses.needs(3), Keeper.with(Tape.METRIC), onPallets);
+            DesignSpec spec =
+                    raised.sized(ON_PALLETS, few, Map.of(), Length.mm(tried), Length.mm(1100));
+            int pallets = tried < 1500 ? 1 : 2;
+            assertThat(spec.width()).isEqualTo(Length.mm(1015L * pallets));
+            assertThat(spec.depth()).isEqualTo(Length.mm(1220));
+            Coop coop = CoopBuilder.build(spec, few);
+            assertThat(coop.of(Role.FLOOR_PALLET)).hasSize(pallets);
+            assertThat(coop.of(Role.DECK_ON_PALLETS)).isNotEmpty();
+            assertThat(coop.of(Role.JOIST)).isEmpty();
+            assertThat(HouseGeometryTest.overlaps(coop)).isEmpty();
+            assertThat(HouseGeometryTest.hanging(coop)).isEmpty();
+            assertThat(new Cubes(coop).leak(coop)).isEqualTo("closed");
+        }
+    }
+
+    @Test
+    void aFloorOfPalletsWithoutAnyIsRefused() {
+        CoopFamily raised = Families.find("raised").orElseThrow();
+        Brief onPallets = brief(EnumSet.of(AddOn.PALLET_FLOOR));
+        DesignSpec spec = raised.sized(BARE, onPallets, Map.of(), Length.mm(2000), Length.mm(1220));
+        assertThatThrownBy(() -> CoopBuilder.build(spec, onPallets))
+                .isInstanceOfSatisfying(
+                        Unbuildable.class,
+                        e -> assertThat(e.reason().key()).isEqualTo("family.noFloorPallets"));
+    }
+
+    @Test
+    void moreThanThePalletsThereAreIsRefused() {
+        CoopFamily raised = Families.find("raised").orElseThrow();
+        Map<String, Length> three = Map.of("width", Length.mm(3045));
+        DesignSpec spec =
+                raised.sized(ON_PALLETS, brief(Set.of()), three, Length.mm(3045), Length.mm(1220));
+        assertThatThrownBy(() -> CoopBuilder.build(spec, brief(Set.of())))
                 .isInstanceOfSatisfying(
                         Unbuildable.class,
                         e -> assertThat(e.reason().key()).isEqualTo("family.floorSize"));

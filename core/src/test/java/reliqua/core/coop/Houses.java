@@ -203,6 +203,13 @@ public final class Houses {
         }
         Map<String, Length> lengths = new HashMap<>();
         family.keys().forEach(key -> lengths.put(key, length(family.id() + " " + key, random)));
+        if (brief.addOns().contains(AddOn.PALLET_FLOOR)) {
+            return onPallets(
+                    family,
+                    choices.with(choices.finds().without(FoundPart.Use.PLATFORM)),
+                    brief,
+                    random);
+        }
         choices.finds()
                 .thing(FoundPart.Use.PLATFORM)
                 .ifPresent(
@@ -223,6 +230,14 @@ public final class Houses {
             lengths.put(AddOn.YARD.keys().getFirst(), mm(random, 1500, 5000));
         }
         return new DesignSpec(family.id(), lengths, choices, brief.addOns());
+    }
+
+    /** On as many of one size as it is wide. */
+    private static DesignSpec onPallets(
+            CoopFamily family, Choices choices, Brief brief, Random random) {
+        Choices floored = choices.with(choices.finds().on(finds(random).pallet()));
+        return family.sized(
+                floored, brief, Map.of(), mm(random, 1000, 2600), mm(random, 900, 1400));
     }
 
     /** Choices a family can be sized with. */

@@ -47,6 +47,8 @@ public final class CoopBuilder {
                     WINDOW,
                     TWO_PENS,
                     DOUBLED,
+                    LIFTING_ROOF,
+                    PALLET_FLOOR,
                     ROLL_AWAY_NESTS,
                     NEST_DRAWER,
                     BACK_HATCH,

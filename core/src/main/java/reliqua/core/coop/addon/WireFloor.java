@@ -7,7 +7,10 @@ import reliqua.core.coop.Zone;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.measure.Length;
 
-/** Mesh on the ground under a pen, stapled to its rails: grass grows through, nothing digs in. */
+/**
+ * Mesh on the ground under a pen, stapled to its rails: grass grows through, nothing digs in. A
+ * house above the ground has its own, laid with the frame of its floor.
+ */
 final class WireFloor implements Addition {
     private static final Length THICK = Length.mm(1);
     private static final Length TURNED_UP = Length.mm(25);
@@ -16,6 +19,9 @@ final class WireFloor implements Addition {
     public void build(Standing at) throws Unbuildable {
         Zone pen = at.coop().zones().getFirst();
         Bounds floor = pen.floor();
+        if (floor.z0().isPositive()) {
+            return;
+        }
         at.book()
                 .mesh(
                         Role.WIRE_FLOOR,

@@ -53,7 +53,7 @@ public enum AddOn {
     PORCH("porch", List.of("porch")),
     /** Two wheels under one end of a pen that is moved, and a third between where it is wide. */
     WHEELS("wheels", FoundPart.Use.WHEELS),
-    /** Mesh under a pen. */
+    /** Mesh under a pen, or in place of the deck of a house one does not go into. */
     WIRE_FLOOR("wire-floor"),
     /** Nests whose floor falls away to a tray, so that eggs roll out of the hens' reach. */
     ROLL_AWAY_NESTS("roll-away-nests"),
@@ -75,6 +75,10 @@ public enum AddOn {
     SWING_UP_ROOSTS("swing-up-roosts"),
     /** Slats in place of the deck, over a bed on the ground that worms turn into earth. */
     SLATTED_FLOOR("slatted-floor", List.of(Choices.Group.BOARDS)),
+    /** Pallets side by side under the deck, in place of joists. */
+    PALLET_FLOOR("pallet-floor"),
+    /** A roof hinged at its low edge, that is lifted to reach roosts and corners from above. */
+    LIFTING_ROOF("lifting-roof"),
     /** The same house once more at its left end, as in a mirror, and a passage between them. */
     DOUBLED("doubled"),
     /** A wall through the middle, each half with doors, roosts and nests of its own. */
@@ -130,6 +134,11 @@ public enum AddOn {
         this.keys = List.of();
         this.groups = groups;
         this.places = Set.of(places);
+    }
+
+    /** Whether it is of pallets that are used whole. */
+    public boolean isOfPallets() {
+        return this == PALLET_FLOOR;
     }
 
     /** Whether it wants a run to be built on as well. */

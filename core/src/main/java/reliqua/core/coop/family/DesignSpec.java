@@ -57,6 +57,11 @@ public record DesignSpec(
         return new DesignSpec(family, lengths, other, addOns);
     }
 
+    /** The same with this built on and nothing else. */
+    public DesignSpec with(Set<AddOn> others) {
+        return new DesignSpec(family, lengths, choices, others);
+    }
+
     /** The same with something more built on. */
     public DesignSpec with(AddOn addOn) {
         Set<AddOn> more = EnumSet.of(addOn);

@@ -49,6 +49,11 @@ public record Finds(
         return new Finds(both, footing, hoops, panels, things);
     }
 
+    /** The same on pallets of one size, or on none. */
+    public Finds on(Optional<WholePallet> floor) {
+        return new Finds(floor.stream().toList(), footing, hoops, panels, things);
+    }
+
     /** What serves in a place, if anything was found for it. */
     public Optional<Thing> thing(FoundPart.Use use) {
         return things.stream().filter(t -> t.use() == use).findFirst();

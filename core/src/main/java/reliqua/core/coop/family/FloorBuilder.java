@@ -14,11 +14,14 @@ import reliqua.core.measure.Sum;
 final class FloorBuilder {
     private static final Length LEGS_APART = Length.mm(1850);
 
-    /** A slat of 19 mm carries a bird over so much without a spring in it. */
+    /** A slat of 19 mm, and mesh drawn tight, carry a bird over so much without a spring in it. */
     private static final Length SLATS_SPAN = Length.mm(420);
 
     /** Between 20 and 25 mm; the last even share of the room may be a little more. */
     private static final Length SLAT_GAP = Length.mm(20);
+
+    /** What stands on mesh stands so much higher. */
+    static final Length MESH = Length.mm(1);
 
     private static final Length THICK_DECK = Length.mm(15);
     private static final Length MIDDLING_DECK = Length.mm(11);
@@ -33,7 +36,7 @@ final class FloorBuilder {
 
     /** A thin deck wants its joists closer. */
     private static Length joistsApart(ShedLayout at) {
-        if (at.slatted()) {
+        if (at.slatted() || at.wired) {
             return SLATS_SPAN;
         }
         if (at.c.deck().atLeast(THICK_DECK)) {
@@ -83,6 +86,8 @@ final class FloorBuilder {
         }
         if (at.slatted()) {
             slats();
+        } else if (at.wired) {
+            mesh();
         } else {
             deck();
         }
@@ -106,11 +111,27 @@ final class FloorBuilder {
         if (onLegs) {
             rims();
         }
-        Length under = onLegs ? at.joistTop() : at.d.clear();
-        Solid whole =
-                Solid.box(
-                        Length.ZERO, at.d.width(), Length.ZERO, at.d.depth(), under, at.deckTop());
-        book.whole(Role.FOUND_FLOOR, floor.thing().find(), List.of(), whole);
+        Length top = at.foundTop(floor);
+        floor.lay(at.d.width(), at.d.depth(), at.foundUnder(), top, book);
+        if (floor.pallet().isPresent()) {
+            deckOnPallets(top);
+        }
+    }
+
+    /** The boards of the pallets carry its seams everywhere. */
+    private void deckOnPallets(Length top) {
+        Length width = at.d.width();
+        int parts = (int) Math.ceilDiv(width.nm(), at.c.widestPanel().nm());
+        for (int n = 0; n < parts; n++) {
+            Length x0 = width.times(n).dividedBy(parts);
+            Length x1 = width.times(n + 1L).dividedBy(parts);
+            book.panel(
+                    Role.DECK_ON_PALLETS,
+                    at.c.deck(),
+                    x1.minus(x0),
+                    at.d.depth(),
+                    Solid.box(x0, x1, Length.ZERO, at.d.depth(), top, at.deckTop()));
+        }
     }
 
     /**
@@ -148,6 +169,19 @@ final class FloorBuilder {
                         y.plus(at.slat().width()),
                         at.joistTop(),
                         at.deckTop()));
+    }
+
+    /** Over the whole frame, clamped at its edges by the walls that stand on it. */
+    private void mesh() {
+        Length width = at.d.width();
+        Length depth = at.d.depth();
+        Length top = at.joistTop();
+        book.mesh(
+                Role.FLOOR_MESH,
+                at.needs.meshAperture(),
+                depth.min(width),
+                depth.max(width),
+                Solid.box(Length.ZERO, width, Length.ZERO, depth, top, top.plus(MESH)));
     }
 
     private void legs() throws Unbuildable {

@@ -66,6 +66,7 @@ final class GableRoof implements HouseRoof {
                         choices,
                         Optional.of(new SingleSlope.Head(board.half(), board.half(), Length.ZERO)),
                         Optional.empty(),
+                        false,
                         false);
     }
 

@@ -58,6 +58,9 @@ final class RaisedHouse extends ShedFamily {
         all.add(AddOn.BACK_HATCH);
         all.add(AddOn.FLOOR_VENT);
         all.add(AddOn.SLATTED_FLOOR);
+        all.add(AddOn.WIRE_FLOOR);
+        all.add(AddOn.LIFTING_ROOF);
+        all.add(AddOn.PALLET_FLOOR);
         all.add(AddOn.DOUBLED);
         return all;
     }

@@ -91,7 +91,7 @@ final class RoofBuilder {
                 edge.plus(at.rafter().width().scaled(at.pitch().tan())).ceilTo(at.choices().step());
         for (Length x : at.rafterEdges()) {
             book.stick(
-                    Role.RAFTER,
+                    at.lifts() ? Role.LIFTED_RAFTER : Role.RAFTER,
                     at.rafter(),
                     blank,
                     at.pitch(),

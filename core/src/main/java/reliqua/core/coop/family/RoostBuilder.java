@@ -1,6 +1,7 @@
 package reliqua.core.coop.family;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
@@ -21,6 +22,8 @@ import reliqua.core.stock.Section;
  * @param ledgerTop underside of the bars
  * @param spacing from bar to bar, and from the wall to the first
  * @param ledgers which sides have one; on the other the bars rest on a rail that is there
+ * @param footing middles of what alone in the floor carries a post; anything does where none is
+ *     named
  */
 record RoostBuilder(
         Room room,
@@ -30,7 +33,8 @@ record RoostBuilder(
         Length ledgerFrom,
         Length ledgerTop,
         Length spacing,
-        Ledgers ledgers) {
+        Ledgers ledgers,
+        List<Length> footing) {
     /** Sides with a ledger. */
     record Ledgers(boolean left, boolean right) {
         static final Ledgers BOTH = new Ledgers(true, true);
@@ -50,8 +54,30 @@ record RoostBuilder(
         this(room, bars, bar, ledger, ledgerFrom, ledgerTop, spacing, Ledgers.BOTH);
     }
 
+    /** With posts wherever they are even. */
+    RoostBuilder(
+            Room room,
+            int bars,
+            Section bar,
+            Section ledger,
+            Length ledgerFrom,
+            Length ledgerTop,
+            Length spacing,
+            Ledgers ledgers) {
+        this(room, bars, bar, ledger, ledgerFrom, ledgerTop, spacing, ledgers, List.of());
+    }
+
+    /** The same with posts that stand on these alone. */
+    RoostBuilder postsOn(List<Length> middles) {
+        return new RoostBuilder(
+                room, bars, bar, ledger, ledgerFrom, ledgerTop, spacing, ledgers, middles);
+    }
+
     /** Bars reach no further from one bearing to the next. */
     static final Length FARTHEST = Length.mm(1150);
+
+    /** A post that must stand on a joist is so far off where it would else be. */
+    private static final Length OFF_JOIST = Length.mm(235);
 
     /** How many bars of a room give so much roost. */
     static int bars(Room room, Needs needs) {
@@ -133,10 +159,16 @@ record RoostBuilder(
      * the span.
      */
     private void posts(PartsBook book, Length y0, Length y1) {
-        int fields = (int) Math.ceilDiv(room.width().nm(), FARTHEST.nm());
+        Length farthest = footing.isEmpty() ? FARTHEST : FARTHEST.minus(OFF_JOIST);
+        int fields = (int) Math.ceilDiv(room.width().nm(), farthest.nm());
         Length thick = bar.thickness();
         for (int n = 1; n < fields; n++) {
-            Length x = room.x0().plus(room.width().times(n).dividedBy(fields)).minus(thick.half());
+            Length even = room.x0().plus(room.width().times(n).dividedBy(fields));
+            Length middle =
+                    footing.stream()
+                            .min(Comparator.comparing(x -> x.minus(even).abs()))
+                            .orElse(even);
+            Length x = middle.minus(thick.half());
             book.stick(
                     Role.ROOST_POST,
                     bar,

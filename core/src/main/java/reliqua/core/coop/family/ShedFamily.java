@@ -41,13 +41,13 @@ abstract class ShedFamily implements CoopFamily {
 
     @Override
     public final Side width(Choices choices) {
-        return FoundFloor.only(
+        return FoundFloor.width(
                 ShedSizes.width(choices, sides.widthLeast(), sides.widthMost()), choices);
     }
 
     @Override
     public final Side depth(Choices choices) {
-        return FoundFloor.only(
+        return FoundFloor.depth(
                 ShedSizes.depth(choices, sides.depthLeast(), sides.depthMost()), choices);
     }
 

@@ -78,6 +78,10 @@ final class ShedLayout {
     private final Optional<Length> runOut;
     private final boolean withWindow;
     private final boolean slatted;
+
+    /** Whether birds stand on mesh, through which droppings fall. */
+    final boolean wired;
+
     private final boolean rollAway;
     private final boolean twoLeaf;
 
@@ -85,6 +89,9 @@ final class ShedLayout {
     final boolean backHatch;
 
     final boolean balcony;
+
+    /** Whether the roof is hinged and lifted. */
+    private final boolean lifts;
 
     private final boolean swings;
     private final boolean wallNests;
@@ -112,6 +119,7 @@ final class ShedLayout {
                         : Optional.empty();
         this.withWindow = spec.addOns().contains(AddOn.WINDOW);
         this.slatted = spec.addOns().contains(AddOn.SLATTED_FLOOR);
+        this.wired = spec.addOns().contains(AddOn.WIRE_FLOOR);
         this.rollAway = spec.addOns().contains(AddOn.ROLL_AWAY_NESTS);
         this.backHatch = spec.addOns().contains(AddOn.BACK_HATCH);
         this.swings = spec.addOns().contains(AddOn.SWING_UP_ROOSTS);
@@ -119,6 +127,7 @@ final class ShedLayout {
         this.floorVent = spec.addOns().contains(AddOn.FLOOR_VENT);
         this.inLevels = spec.addOns().contains(AddOn.GROUND_LEVEL);
         this.wallNests = spec.addOns().contains(AddOn.WALL_NESTS);
+        this.lifts = spec.addOns().contains(AddOn.LIFTING_ROOF);
         this.balcony = spec.addOns().contains(AddOn.BALCONY);
         this.twoLeaf = spec.addOns().contains(AddOn.TWO_LEAF_DOOR);
         this.needs = brief.needs();
@@ -133,9 +142,14 @@ final class ShedLayout {
         this.terrain = terrain();
         this.roof = roof();
         roof.check();
+        Unbuildable.unless(
+                !spec.addOns().contains(AddOn.PALLET_FLOOR)
+                        || found.flatMap(FoundFloor::pallet).isPresent(),
+                Sum.of("family.noFloorPallets"));
         checkFloor();
         checkNests();
         checkDoor();
+        checkRoof(spec);
         Unbuildable.unless(
                 popTop().plus(wall().thickness()).atMost(lintel()),
                 Sum.of("family.popDoorHigh", d.front(), popTop().minus(deckTop())));
@@ -196,6 +210,9 @@ final class ShedLayout {
                         deckTop(),
                         needs,
                         c);
+        if (lifts) {
+            return own.lifting();
+        }
         return half == Half.SECOND ? own.besideHigher() : own;
     }
 
@@ -205,13 +222,15 @@ final class ShedLayout {
             Unbuildable.unless(
                     floor.carries(d.width(), d.depth()),
                     Sum.of("family.floorSize", floor.side(), floor.other()));
-            Unbuildable.unless(!slatted && !floorVent, Sum.of("family.floorWhole"));
+            Unbuildable.unless(!slatted && !wired && !floorVent, Sum.of("family.floorWhole"));
             Unbuildable.unless(!half.joined(), Sum.of("family.floorOne"));
         }
     }
 
     private void checkNests() throws Unbuildable {
-        Unbuildable.unless(!floorVent || !slatted, Sum.of("family.ventOrSlats"));
+        Unbuildable.unless(!wired || !slatted, Sum.of("family.wireOrSlats"));
+        Unbuildable.unless(!wired || !swings, Sum.of("family.wireSwung"));
+        Unbuildable.unless(!floorVent || !slatted && !wired, Sum.of("family.ventOrSlats"));
         Unbuildable.unless(!floorVent || !inLevels, Sum.of("family.ventOrLevel"));
         boolean others = wallNests || rollAway || nestDrawer;
         Unbuildable.unless(
@@ -225,6 +244,15 @@ final class ShedLayout {
         Unbuildable.unless(!wallNests || !rollAway, Sum.of("family.rollOrWall"));
         Unbuildable.unless(!nestDrawer || needs.nests() > 0, Sum.of("family.noDrawer"));
         Unbuildable.unless(!nestDrawer || !rollAway && !wallNests, Sum.of("family.drawerOrOther"));
+    }
+
+    /** Whoever lifts the roof stands before the front, and its low edge swings down behind. */
+    private void checkRoof(DesignSpec spec) throws Unbuildable {
+        if (lifts) {
+            Unbuildable.unless(runOut.isEmpty(), Sum.of("family.liftRun"));
+            Unbuildable.unless(!half.joined(), Sum.of("family.liftDoubled"));
+            Unbuildable.unless(!spec.addOns().contains(AddOn.GUTTER), Sum.of("family.liftGutter"));
+        }
     }
 
     private void checkDoor() throws Unbuildable {
@@ -307,9 +335,20 @@ final class ShedLayout {
     }
 
     Length deckTop() {
-        Length own = joistTop().plus(slatted ? slat().thickness() : c.deck());
-        Length under = kind.base() == ShedKind.Base.LEGS ? joistTop() : d.clear();
-        return found.map(f -> under.plus(f.thick())).orElse(own);
+        Length laid = slatted ? slat().thickness() : wired ? FloorBuilder.MESH : c.deck();
+        Length own = joistTop().plus(laid);
+        return found.map(f -> foundTop(f).plus(f.pallet().isPresent() ? c.deck() : Length.ZERO))
+                .orElse(own);
+    }
+
+    /** Top of a found floor: between legs it lies on a beam in front and one behind. */
+    Length foundTop(FoundFloor floor) {
+        return foundUnder().plus(floor.thick());
+    }
+
+    /** Underside of a found floor. */
+    Length foundUnder() {
+        return kind.base() == ShedKind.Base.LEGS ? joistTop() : d.clear();
     }
 
     /** Top of the front plate. */
@@ -612,14 +651,16 @@ final class ShedLayout {
     }
 
     private RoostBuilder roosts(Length ledgerFrom) {
-        return new RoostBuilder(
-                roostRoom(),
-                roostBars(),
-                roost(),
-                wall(),
-                ledgerFrom,
-                ledgerTop(),
-                needs.roostSpacing());
+        RoostBuilder all =
+                new RoostBuilder(
+                        roostRoom(),
+                        roostBars(),
+                        roost(),
+                        wall(),
+                        ledgerFrom,
+                        ledgerTop(),
+                        needs.roostSpacing());
+        return wired ? all.postsOn(FloorBuilder.joistMiddles(this)) : all;
     }
 
     private Length beforeRoosts(RoostBuilder roosts) {

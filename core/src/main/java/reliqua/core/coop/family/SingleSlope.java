@@ -29,6 +29,7 @@ import reliqua.core.stock.Section;
  *     front plate and reach out beyond it
  * @param porch how far before the front another plate carries them, if one does
  * @param tucked whether its left edge ends at the wall of a higher house
+ * @param lifts whether it is hinged at its low edge and lies on the front plate by its weight
  */
 record SingleSlope(
         Length width,
@@ -43,7 +44,8 @@ record SingleSlope(
         Choices choices,
         Optional<Head> ridge,
         Optional<Length> porch,
-        boolean tucked)
+        boolean tucked,
+        boolean lifts)
         implements HouseRoof {
     /**
      * Depths at which a roof begins that stands against a board.
@@ -88,6 +90,7 @@ record SingleSlope(
                 choices,
                 Optional.empty(),
                 Optional.empty(),
+                false,
                 false);
     }
 
@@ -95,7 +98,14 @@ record SingleSlope(
     SingleSlope besideHigher() {
         return new SingleSlope(
                 width, depth, overhang, frontTop, backTop, seat, cladding, floor, needs, choices,
-                ridge, porch, true);
+                ridge, porch, true, false);
+    }
+
+    /** The same hinged at the back plate. */
+    SingleSlope lifting() {
+        return new SingleSlope(
+                width, depth, overhang, frontTop, backTop, seat, cladding, floor, needs, choices,
+                ridge, porch, false, true);
     }
 
     /** The same reaching out over a porch, whose plate stands so far before the front. */
@@ -113,7 +123,8 @@ record SingleSlope(
                 choices,
                 ridge,
                 Optional.of(before),
-                tucked);
+                tucked,
+                lifts);
     }
 
     /** Where its rafters begin. */

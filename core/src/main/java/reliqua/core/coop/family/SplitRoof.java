@@ -94,6 +94,7 @@ final class SplitRoof implements HouseRoof {
                         Optional.of(
                                 new SingleSlope.Head(Length.ZERO, choices.skin(), choices.skin())),
                         Optional.empty(),
+                        false,
                         false);
     }
 

@@ -19,7 +19,8 @@ import reliqua.core.measure.Length;
  * rafter, so its lap lies over one of them; the others span from wall to wall.
  */
 final class LappedStick implements Maker {
-    private static final Set<Role> ROLES = Set.of(Role.JOIST, Role.RAFTER, Role.PURLIN);
+    private static final Set<Role> ROLES =
+            Set.of(Role.JOIST, Role.RAFTER, Role.LIFTED_RAFTER, Role.PURLIN);
     private static final int LAP_IN_DEPTHS = 4;
 
     /** Drawing the lap, clamping it and driving six screws. */
