@@ -3,6 +3,7 @@ package reliqua.core.fit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -25,6 +26,15 @@ import reliqua.core.stock.PriceBook;
 
 /** What of a heap a design may use whole: pallets of each size there is, blocks, hoops. */
 final class FindOptions {
+    /** What wants another floor, or has asked for this one. */
+    private static final Set<AddOn> OTHER_FLOORS =
+            EnumSet.of(
+                    AddOn.PALLET_FLOOR,
+                    AddOn.SLATTED_FLOOR,
+                    AddOn.WIRE_FLOOR,
+                    AddOn.FLOOR_VENT,
+                    AddOn.DOUBLED);
+
     private static final int MOST_SIZES = 3;
 
     /** As many as a house wants; a shop never runs out. */
@@ -60,6 +70,16 @@ final class FindOptions {
                 .builtOf()
                 .map(this::all)
                 .orElseGet(() -> onPallets ? floors() : List.of());
+    }
+
+    /** Pallets that what is sought may stand on without anybody having asked for it. */
+    List<Finds> floors(FitRequest request) {
+        boolean may =
+                request.family().addOns().contains(AddOn.PALLET_FLOOR)
+                        && request.built().isEmpty()
+                        && request.addOns().stream().noneMatch(OTHER_FLOORS::contains)
+                        && musts().stream().noneMatch(f -> serves(f, FoundPart.Use.PLATFORM));
+        return may ? floors() : List.of();
     }
 
     private List<Finds> floors() {

@@ -148,6 +148,8 @@ public final class Fitter {
         if (!request.family().ownGroups().isEmpty()) {
             drawn = ownFrames(first, drawn, soFar);
         }
+        List<Candidate> floored =
+                drawn.stream().anyMatch(Fitter::isFree) ? List.of() : onPallets(first);
         boolean glance = passes < PASSES;
         Map<Candidate, Double> near =
                 glance || drawn.stream().anyMatch(Fitter::isFree) ? Map.of() : supplied(first);
@@ -160,7 +162,8 @@ public final class Fitter {
             }
         }
         Optional<Candidate> standard = trial.quick(houses.standardSize(first));
-        List<Candidate> starts = starts(drawn, standard);
+        List<Candidate> starts = new ArrayList<>(starts(drawn, standard));
+        floored.stream().min(Candidate.ORDER).ifPresent(starts::add);
         List<Candidate> climbed = new ArrayList<>();
         for (int n = 0; n < starts.size() && !progress.cancelled(); n++) {
             progress.report(0.4 + 0.4 * n / starts.size(), Words.say("fit.changes"));
@@ -169,6 +172,14 @@ public final class Fitter {
         List<Candidate> found =
                 distinct(Stream.concat(climbed.stream(), drawn.stream()), Candidate.ORDER);
         return Optional.of(new Seen(found, promising(near, found), standard));
+    }
+
+    /** Sizes of what stands on pallets, which no single change leads to. */
+    private List<Candidate> onPallets(Choices first) {
+        return finds.floors(request).stream()
+                .map(f -> first.with(f.with(first.finds().things())))
+                .flatMap(floored -> allSizes(floored, _ -> {}).stream())
+                .toList();
     }
 
     /**

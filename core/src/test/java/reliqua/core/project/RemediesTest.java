@@ -37,11 +37,13 @@ class RemediesTest {
     private static Project project;
 
     private static Design design;
+    private static List<Remedies.Remedy> offered;
 
     @BeforeAll
     static void settle() throws Unbuildable {
         project = settled();
         design = derived(project);
+        offered = Remedies.of(project, design, Progress.NONE);
     }
 
     private static Project settled() throws Unbuildable {
@@ -64,10 +66,7 @@ class RemediesTest {
     void aBackThatOpensBringsEveryCornerWithinReach() throws Unbuildable {
         assertThat(unmet(design)).contains("reach");
         Remedies.Remedy hatch =
-                Remedies.of(project, design, Progress.NONE).stream()
-                        .filter(r -> r.rule().equals("reach"))
-                        .findFirst()
-                        .orElseThrow();
+                offered.stream().filter(r -> r.rule().equals("reach")).findFirst().orElseThrow();
         Project mended = hatch.edit().change().apply(project);
         assertThat(mended.addOns()).contains(AddOn.BACK_HATCH);
         Design after = derived(mended);
@@ -105,10 +104,7 @@ class RemediesTest {
     void aPressOnARemedyMendsItsFindingForWhatItSaid() throws Unbuildable {
         assertThat(unmet(design)).contains("wind");
         Remedies.Remedy stakes =
-                Remedies.of(project, design, Progress.NONE).stream()
-                        .filter(r -> r.rule().equals("wind"))
-                        .findFirst()
-                        .orElseThrow();
+                offered.stream().filter(r -> r.rule().equals("wind")).findFirst().orElseThrow();
         Project mended = stakes.edit().change().apply(project);
         assertThat(mended.addOns()).contains(AddOn.ANCHORS);
         Design after = derived(mended);
@@ -155,7 +151,7 @@ class RemediesTest {
 
     @Test
     void nothingIsOfferedThatDoesNotMend() throws Unbuildable {
-        for (Remedies.Remedy remedy : Remedies.of(project, design, Progress.NONE)) {
+        for (Remedies.Remedy remedy : offered) {
             Design after = derived(remedy.edit().change().apply(project));
             assertThat(unmet(after)).doesNotContain(remedy.rule());
             assertThat(after.candidate().faults()).isZero();
