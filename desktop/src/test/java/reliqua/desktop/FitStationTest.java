@@ -13,8 +13,10 @@ import java.util.function.BooleanSupplier;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.SubScene;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.Slider;
@@ -59,6 +61,33 @@ class FitStationTest {
 
     private Length width() {
         return DrivenWindow.design(window.workspace).candidate().spec().width();
+    }
+
+    @Test
+    void whatIsBuiltOnIsTickedInItsPartOfTheList(FxRobot robot) {
+        MenuButton list = robot.lookup("#build-on").queryAs(MenuButton.class);
+        CheckMenuItem wire = (CheckMenuItem) part(list, "FLOOR").getItems().getFirst();
+        robot.interact(() -> wire.setSelected(true));
+        robot.interact(wire::fire);
+        assertThat(window.project().addOns()).contains(AddOn.WIRE_FLOOR);
+        assertThat(part(list, "FLOOR").getText()).isEqualTo("Floor: wire floor");
+        assertThat(list.getItems()).as("a small screen").hasSizeLessThan(12);
+        assertThat(
+                        list.getItems().stream()
+                                .flatMap(part -> ((Menu) part).getItems().stream())
+                                .map(MenuItem::getId))
+                .as("all that there is room for")
+                .hasSameSizeAs(window.project().kind().addOns());
+        robot.interact(window.workspace::undo);
+        assertThat(part(list, "FLOOR").getText()).isEqualTo("Floor");
+    }
+
+    private static Menu part(MenuButton list, String about) {
+        return list.getItems().stream()
+                .filter(i -> i.getId().equals("build-on-" + about))
+                .map(Menu.class::cast)
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
