@@ -368,6 +368,10 @@ public enum Role {
             Stage.ROOSTS,
             roost(BATTEN, Trait.STANDS_LOOSE).serving(Latitude.mm(12, 30)).in(Assembly.LADDER)),
     FEEDER_BAR('T', Stage.ROOSTS, Duty.of(BATTEN, HIDDEN).serving(Latitude.mm(12, 60)).minutes(10)),
+    FEEDER(
+            'Q',
+            Stage.RUN,
+            Duty.of(FRAME, Trait.LOOSE, Trait.KEPT_CLEAN).minutes(25).seenFrom(Side.PLAN)),
     OPENER_BATTEN('F', Stage.DOORS, Duty.of(BATTEN, SHOWN)),
     OPENER_BOARD('F', Stage.DOORS, Duty.of(FRAME, SHOWN).minutes(15)),
     VENT_BOARD('F', Stage.DOORS, Duty.of(FRAME, HIDDEN, Trait.LOOSE, Trait.SHUTS_VENTS)),

@@ -163,6 +163,22 @@ class BuiltOnTest {
         assertThat(bar.solid().bounds().z0().minus(room.z0())).isGreaterThan(Length.mm(499));
     }
 
+    @Test
+    void aFoundBucketIsTheFeederUnderTheBar() {
+        List<Coop> fed = hung().stream().filter(c -> !c.of(Role.FEEDER).isEmpty()).toList();
+        assertThat(fed).isNotEmpty();
+        for (Coop coop : fed) {
+            Bounds bucket = coop.of(Role.FEEDER).getFirst().solid().bounds();
+            Bounds bar = coop.of(Role.FEEDER_BAR).getFirst().solid().bounds();
+            assertThat(bucket.z1()).isLessThan(bar.z0());
+            assertThat(bucket.z0()).isEqualTo(coop.zones().getFirst().floorHeight());
+            assertThat(bucket.x0()).isGreaterThanOrEqualTo(bar.x0());
+            assertThat(bucket.x1()).isLessThanOrEqualTo(bar.x1());
+            assertThat(bucket.y0()).isLessThan(bar.y0());
+            assertThat(bucket.y1()).isGreaterThan(bar.y1());
+        }
+    }
+
     static List<Coop> hung() {
         return with(AddOn.FEEDER_BAR);
     }

@@ -301,6 +301,12 @@ public final class Houses {
                             mm(random, 1600, 3000),
                             mm(random, 1500, 2400),
                             mm(random, 70, 140));
+            case FEEDER ->
+                    found(
+                            FoundPart.Kind.BUCKET,
+                            mm(random, 240, 340),
+                            mm(random, 240, 340),
+                            mm(random, 280, 420));
             case WHEELS -> found(FoundPart.Kind.WHEEL, mm(random, 150, 400), mm(random, 30, 90));
             default ->
                     found(

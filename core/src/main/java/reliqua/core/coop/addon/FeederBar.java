@@ -14,16 +14,21 @@ import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
+import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Section;
 
 /**
  * A bar screwed up under two neighbouring rafters, for a feeder that hangs from it on a chain: it
  * swings clear of the litter, stands no rat a ladder and is raised as the birds grow. No bar to
- * sleep on is above or beside it.
+ * sleep on is above or beside it. A found bucket that is not too wide becomes the feeder; it is
+ * drawn as it stands below the bar before the chain is drawn up.
  */
 final class FeederBar implements Addition {
     /** Birds eat all round a feeder this wide. */
     private static final Length ROUND = Length.mm(350);
+
+    /** One that was not measured. */
+    private static final Length BUCKET = Length.mm(290);
 
     private static final Length FROM_WALL = Length.mm(300);
     private static final Length STEP = Length.mm(50);
@@ -84,10 +89,37 @@ final class FeederBar implements Addition {
                     && isFreeBelow(at, room, both, y)
                     && at.isFree(solid.get())) {
                 at.book().stick(Role.FEEDER_BAR, bar, both.width(), solid.get());
+                feeder(at, room, both, y.plus(bar.width().half()));
                 return true;
             }
         }
         return false;
+    }
+
+    /** What was found for one, if it leaves room for the birds round it. */
+    private static void feeder(Standing at, Bounds room, Bounds bay, Length y) {
+        at.choices()
+                .finds()
+                .thing(FoundPart.Use.FEEDER)
+                .ifPresent(
+                        found -> {
+                            Length wide = found.size(0, BUCKET);
+                            Length deep = found.size(1, wide);
+                            Length high = found.size(2, wide);
+                            if (wide.max(deep).atMost(ROUND) && high.compareTo(HANGS) < 0) {
+                                Length x0 = bay.x0().plus(bay.width().minus(wide).half());
+                                Length y0 = y.minus(deep.half());
+                                Solid place =
+                                        Solid.box(
+                                                x0,
+                                                x0.plus(wide),
+                                                y0,
+                                                y0.plus(deep),
+                                                room.z0(),
+                                                room.z0().plus(high));
+                                at.book().whole(Role.FEEDER, found.find(), List.of(), place);
+                            }
+                        });
     }
 
     /** Flat against the underside of a rafter at this depth. */

@@ -27,8 +27,8 @@ public enum AddOn {
     DRINKER_STAND("drinker-stand", List.of(Choices.Group.BOARDS)),
     /** A corner of the house for chicks. */
     BROODER("brooder"),
-    /** A bar under the rafters that a feeder hangs from. */
-    FEEDER_BAR("feeder-bar"),
+    /** A bar under the rafters that a feeder hangs from: a bucket where the heap has one. */
+    FEEDER_BAR("feeder-bar", FoundPart.Use.FEEDER),
     /** A box of feed with ports for the heads of the birds. */
     FEED_BOX("feed-box"),
     /** Loose boards that shut every second vent in a storm. */
