@@ -474,6 +474,10 @@ public enum Role {
                     .serving(Latitude.mm(12, 25))
                     .seenFrom(Side.SIDE)
                     .in(Assembly.RAMP)),
+    STANDING_WALL(
+            'Q',
+            Stage.RUN,
+            Duty.of(FRAME, SHOWN).minutes(20).checked(Check.PLUMB).seenFrom(Side.PLAN)),
     RUN_POST(
             'Q',
             Stage.RUN,

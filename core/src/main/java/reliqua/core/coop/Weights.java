@@ -69,6 +69,8 @@ public final class Weights {
             case NEST_BOX -> 110;
             case HOOP, PIPE -> PIPE;
             case TARP -> TARPAULIN;
+            // It stands by itself and holds nothing down.
+            case STANDING_WALL -> 0;
         };
     }
 

@@ -38,6 +38,7 @@ public final class Inks {
             case WHEEL, AXLE, PIPE, HOOP -> Ink.METAL;
             // One sees through its bars.
             case PANEL -> Ink.MESH;
+            case STANDING_WALL -> Ink.METAL;
             case DOOR, CABINET_DOOR, CRATE, DRAWER, COOLER, TARP, FLOORING, PLATFORM, NEST_BOX ->
                     Ink.SHEET_SIDE;
         };

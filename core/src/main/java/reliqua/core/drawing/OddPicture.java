@@ -81,7 +81,7 @@ final class OddPicture {
                 sketch.line(wide / 2, 0, wide / 2, high, Ink.WOOD_EDGE, true);
                 sketch.line(0, high / 2, wide, high / 2, Ink.WOOD_EDGE, true);
             }
-            case PLATFORM -> boards(sketch, wide, high);
+            case PLATFORM, STANDING_WALL -> boards(sketch, wide, high);
             case DOOR, CABINET_DOOR, PANEL, FLOORING -> {
                 sketch.rectangle(0, 0, wide, high, Ink.SHEET, Ink.WOOD_EDGE, "");
                 double in = Math.min(wide, high) * 0.15;

@@ -30,7 +30,9 @@ public record FoundPart(Kind kind, List<Length> sizes) implements Material {
         /** The floor of a house, with its frame. */
         PLATFORM,
         /** Nests in a row under a lid, hung outside a wall. */
-        NEST_BOX
+        NEST_BOX,
+        /** One side of a run: it stands in the yard already. */
+        RUN_WALL
     }
 
     /** What a thing was, and what it can serve as. */
@@ -51,7 +53,9 @@ public record FoundPart(Kind kind, List<Length> sizes) implements Material {
         TARP(Use.COVER),
         FLOORING(Use.FLOOR),
         PLATFORM(Use.PLATFORM),
-        NEST_BOX(Use.NEST_BOX);
+        NEST_BOX(Use.NEST_BOX),
+        /** A wall or close fence that stands in the yard and stays there. */
+        STANDING_WALL(Use.RUN_WALL);
 
         private final Set<Use> uses;
 

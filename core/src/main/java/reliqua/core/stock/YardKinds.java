@@ -47,7 +47,7 @@ final class YardKinds {
         WORDS.put(
                 Kind.FOUND,
                 Pattern.compile(
-                        "\\b(window|perspex(?: sheet)?|acrylic(?: sheet)?|plastic sheet(?:ing)?|kennel panel|gate(?= [\\d.]+[^x]*x)|cabinet door|cupboard door|kitchen door|door|milk crate|apple crate|crate|apple box|tub|barrel|bucket|drawer|cooler|cool box|panel|hula hoop|hoop|conduit|pipe|wheel|axle|tarp(?:aulin)?|(?:old |shed |found )floor|floor frame|platform|nest(?:ing)? box|flooring|vinyl floor|lino(?:leum)?)(?:s|es)?\\b(?! (?:frames?|stops?|liners?|lining|casings?|jambs?|trims?|joists?|boards?|boarding)\\b)"));
+                        "\\b(window|perspex(?: sheet)?|acrylic(?: sheet)?|plastic sheet(?:ing)?|kennel panel|gate(?= [\\d.]+[^x]*x)|cabinet door|cupboard door|kitchen door|door|milk crate|apple crate|crate|apple box|tub|barrel|bucket|drawer|cooler|cool box|panel|hula hoop|hoop|conduit|pipe|wheel|axle|tarp(?:aulin)?|standing wall|standing fence|garden wall|(?:old |shed |found )floor|floor frame|platform|nest(?:ing)? box|flooring|vinyl floor|lino(?:leum)?)(?:s|es)?\\b(?! (?:frames?|stops?|liners?|lining|casings?|jambs?|trims?|joists?|boards?|boarding)\\b)"));
         WORDS.put(
                 Kind.POLE,
                 Pattern.compile(
@@ -153,6 +153,8 @@ final class YardKinds {
                         Map.entry("wheel", FoundPart.Kind.WHEEL),
                         Map.entry("axle", FoundPart.Kind.AXLE),
                         Map.entry("tarp", FoundPart.Kind.TARP),
+                        Map.entry("standing", FoundPart.Kind.STANDING_WALL),
+                        Map.entry("garden wall", FoundPart.Kind.STANDING_WALL),
                         Map.entry("platform", FoundPart.Kind.PLATFORM),
                         Map.entry("nest", FoundPart.Kind.NEST_BOX),
                         Map.entry("floor frame", FoundPart.Kind.PLATFORM),

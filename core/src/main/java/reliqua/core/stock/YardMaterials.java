@@ -125,7 +125,7 @@ final class YardMaterials {
         return switch (YardKinds.found(named.words())) {
             case WINDOW, DOOR, CABINET_DOOR, PANEL, TARP, FLOORING, PIPE -> 2;
             case WHEEL, HOOP, AXLE -> 1;
-            case CRATE, TUB, BUCKET, DRAWER, COOLER, PLATFORM, NEST_BOX -> 3;
+            case CRATE, TUB, BUCKET, DRAWER, COOLER, PLATFORM, NEST_BOX, STANDING_WALL -> 3;
         };
     }
 

@@ -15,6 +15,7 @@ final class YardSense {
     private static final Length WIDEST_SHEET = Length.mm(4000);
     private static final Length WIDEST_PALLET = Length.mm(3000);
     private static final Length LARGEST_FIND = Length.mm(12_000);
+    private static final Length LONGEST_WALL = Length.mm(60_000);
     private static final Length LARGEST_WHEEL = Length.mm(1500);
     private static final Length LARGEST_TUB = Length.mm(2500);
     private static final Length LARGEST_DOOR = Length.mm(4000);
@@ -73,6 +74,7 @@ final class YardSense {
             case CRATE, TUB, BUCKET, DRAWER, COOLER -> LARGEST_TUB;
             case WINDOW, DOOR, CABINET_DOOR -> LARGEST_DOOR;
             case PANEL, HOOP, PIPE, AXLE, TARP, FLOORING, PLATFORM, NEST_BOX -> LARGEST_FIND;
+            case STANDING_WALL -> LONGEST_WALL;
         };
     }
 

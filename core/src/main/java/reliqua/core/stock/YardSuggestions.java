@@ -24,6 +24,8 @@ public final class YardSuggestions {
                     "planks",
                     "pickets",
                     "platform",
+                    "standing wall",
+                    "standing fence",
                     "poles",
                     "posts",
                     "pipe",

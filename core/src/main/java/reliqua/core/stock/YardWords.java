@@ -110,7 +110,7 @@ final class YardWords {
                     splits spruce stained stamp stamped staples steel stick sticks straight
                     strand stringer stringers stud studs tarp tarps telephone thick timber
                     tin treated twist twisted under unknown unstamped untreated utility apart corner corners grain whole ribs rows outline
-                    slab slabs kennel perspex acrylic washer nest nesting boxes platform platforms frame
+                    standing wall walls fences garden slab slabs kennel perspex acrylic washer nest nesting boxes platform platforms frame
                     warped washers weather welded weldmesh wheel wheels wide window windows
                     wire with wood
                     """

@@ -257,6 +257,7 @@ public final class Houses {
         places.addAll(family.places());
         brief.addOns().forEach(a -> places.addAll(a.places()));
         return places.stream()
+                .filter(p -> p != FoundPart.Use.RUN_WALL)
                 .filter(p -> p == FoundPart.Use.WHEELS || random.nextInt(3) > 0)
                 .filter(p -> p != FoundPart.Use.PLATFORM || random.nextInt(3) == 0)
                 .map(p -> new Finds.Thing(p, thing(p, random), 4))

@@ -12,7 +12,7 @@ public enum AddOn {
      * A meshed run in front, up to under the eaves, with a gate; on legs, the space below is part
      * of it.
      */
-    RUN("run", List.of("run-length"), List.of(Choices.Group.RUN)),
+    RUN("run", List.of("run-length"), List.of(Choices.Group.RUN), FoundPart.Use.RUN_WALL),
     /** A window in the left wall: what the heap has, else mesh with a flap. */
     WINDOW("window", FoundPart.Use.GLAZING),
     /** A board below the roosts that is pulled out and scraped. */
@@ -114,11 +114,11 @@ public enum AddOn {
     private final List<Choices.Group> groups;
     private final Set<FoundPart.Use> places;
 
-    AddOn(String id, List<String> keys, List<Choices.Group> groups) {
+    AddOn(String id, List<String> keys, List<Choices.Group> groups, FoundPart.Use... places) {
         this.id = id;
         this.keys = keys;
         this.groups = groups;
-        this.places = Set.of();
+        this.places = Set.of(places);
     }
 
     AddOn(String id, List<String> keys) {
@@ -126,14 +126,11 @@ public enum AddOn {
     }
 
     AddOn(String id, FoundPart.Use... places) {
-        this(id, List.of(), places);
+        this(id, List.of(), List.of(), places);
     }
 
     AddOn(String id, List<Choices.Group> groups, FoundPart.Use... places) {
-        this.id = id;
-        this.keys = List.of();
-        this.groups = groups;
-        this.places = Set.of(places);
+        this(id, List.of(), groups, places);
     }
 
     /** Whether it is of pallets that are used whole. */

@@ -15,6 +15,7 @@ import reliqua.core.measure.Length;
  * @param frontToo whether the front is closed even with a run before it
  * @param runOut how far a run reaches out before the front, if there is one
  * @param runFrame thickness of the frames of a run
+ * @param wallEnd depth at which a wall ends that is the left side of the run, if there is one
  * @param slabs for paving round it, if there are any
  * @param terrain the ground it stands on
  * @param needs of the birds
@@ -27,6 +28,7 @@ record Footprint(
         boolean frontToo,
         Optional<Length> runOut,
         Length runFrame,
+        Optional<Length> wallEnd,
         Optional<Finds.Footing> slabs,
         Terrain terrain,
         Needs needs) {}

@@ -115,6 +115,7 @@ final class PalletHouse implements CoopFamily {
                 Optional.empty(),
                 Length.ZERO,
                 Optional.empty(),
+                Optional.empty(),
                 at.terrain,
                 at.needs);
     }

@@ -15,7 +15,8 @@ import reliqua.core.stock.Section;
 /**
  * A meshed run before the front, as wide as the house and up to under the eaves: two side frames
  * that stand against the corners of the house, a front frame with a gate, cross rails over them,
- * and mesh on the outside in strips no wider than a roll, every seam on a rail.
+ * and mesh on the outside in strips no wider than a roll, every seam on a rail. A wall that stands
+ * in the yard is one of its sides.
  */
 final class RunBuilder {
     private static final Length LONGEST_FRAME = Length.mm(2400);
@@ -87,8 +88,13 @@ final class RunBuilder {
         Length least = at.rampRun().max(at.door().width()).plus(BEYOND_RAMP);
         Unbuildable.unless(length.atLeast(least), Sum.of("family.runShort", length, least));
         Unbuildable.unless(width.atLeast(GATE.plus(sd.times(4))), Sum.of("family.narrow", width));
-        side(st.negated(), st.negated().minus(MESH_THICKNESS));
-        side(width, width.plus(st));
+        Length left = st.negated();
+        if (at.runWall.isPresent()) {
+            along(at.runWall.get());
+        } else {
+            side(left, left.minus(MESH_THICKNESS), far, near);
+        }
+        side(width, width.plus(st), far, near);
         front();
         over();
         if (!terrain.isLevel()) {
@@ -102,16 +108,27 @@ final class RunBuilder {
         return Spacing.even(Length.ZERO, top, sd, STRIP);
     }
 
+    /** A ledger on a wall that stands, for the rails and the mesh over the run. */
+    private void along(RunWall wall) throws Unbuildable {
+        wall.check(at, top, far.minus(st));
+        Length left = st.negated();
+        Length end = RunWall.end(at);
+        wall.stand(at, left, book);
+        between(end.minus(far), Solid.box(left, Length.ZERO, far, end, top.minus(sd), top));
+        side(left, left.minus(MESH_THICKNESS), end, near);
+    }
+
     /** Frames one after the other, each of a length that one carries and common sticks give. */
-    private void side(Length x, Length meshAt) {
-        Length all = near.minus(far);
+    private void side(Length x, Length meshAt, Length begin, Length end) {
+        Length all = end.minus(begin);
         int frames = (int) Math.ceilDiv(all.nm(), LONGEST_FRAME.nm());
         for (int n = 0; n < frames; n++) {
-            Length from = far.plus(all.times(n).dividedBy(frames));
-            Length to = far.plus(all.times(n + 1L).dividedBy(frames));
+            Length from = begin.plus(all.times(n).dividedBy(frames));
+            Length to = begin.plus(all.times(n + 1L).dividedBy(frames));
             frame(x, from, to);
             // The first strip also covers the end of the front frame.
-            sideMesh(meshAt, n == 0 ? from.minus(st) : from, to);
+            boolean covers = n == 0 && begin.equals(far);
+            sideMesh(meshAt, covers ? from.minus(st) : from, to);
         }
     }
 

@@ -195,6 +195,7 @@ final class ShedHouse {
                         onSkids,
                         at.runOut(),
                         at.c.section(Choices.Group.RUN).thickness(),
+                        at.runWall.map(w -> RunWall.end(at)),
                         at.c.finds().footing(),
                         terrain,
                         at.needs);

@@ -75,6 +75,9 @@ final class ShedLayout {
     /** The found door or hatch that closes the keeper's opening. */
     final Optional<FoundLeaf> leaf;
 
+    /** The wall in the yard that is one side of the run. */
+    final Optional<RunWall> runWall;
+
     private final Optional<Length> runOut;
     private final boolean withWindow;
     private final boolean slatted;
@@ -117,6 +120,7 @@ final class ShedLayout {
                 spec.addOns().contains(AddOn.RUN)
                         ? Optional.of(spec.length(ShedSizes.RUN_LENGTH))
                         : Optional.empty();
+        this.runWall = runOut.isPresent() && !half.joined() ? RunWall.in(c) : Optional.empty();
         this.withWindow = spec.addOns().contains(AddOn.WINDOW);
         this.slatted = spec.addOns().contains(AddOn.SLATTED_FLOOR);
         this.wired = spec.addOns().contains(AddOn.WIRE_FLOOR);

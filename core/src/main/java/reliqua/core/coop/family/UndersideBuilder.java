@@ -82,11 +82,14 @@ final class UndersideBuilder {
         Length right = at.width().minus(left);
         Length front = runFront();
         Length before = lowest(left, right, front, front);
+        // A wall at the left is dug in as it is.
+        Length begin = at.wallEnd().isPresent() ? left : left.minus(out);
         apron(
-                right.minus(left).plus(out.times(2)),
-                along(left.minus(out), right.plus(out), front, before, front.minus(out)));
+                right.plus(out).minus(begin),
+                along(begin, right.plus(out), front, before, front.minus(out)));
         Length zero = Length.ZERO;
-        apron(front.negated(), beside(left, lowestBeside(left), left.minus(out), front, zero));
+        Length beside = at.wallEnd().orElse(front);
+        apron(beside.negated(), beside(left, lowestBeside(left), left.minus(out), beside, zero));
         apron(front.negated(), beside(right, lowestBeside(right), right.plus(out), front, zero));
     }
 
@@ -108,7 +111,8 @@ final class UndersideBuilder {
         Length along = front.negated();
         Length before = lowest(left, right, front, front);
         sunk(right.minus(left), left, right, front.minus(thin), front, before);
-        sunk(along, left.minus(thin), left, front, zero, lowestBeside(left));
+        Length beside = at.wallEnd().orElse(front);
+        sunk(beside.negated(), left.minus(thin), left, beside, zero, lowestBeside(left));
         sunk(along, right, right.plus(thin), front, zero, lowestBeside(right));
     }
 
