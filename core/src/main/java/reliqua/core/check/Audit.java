@@ -65,6 +65,7 @@ final class Audit {
         mesh();
         openings();
         edge();
+        wall();
         overhead();
         eaves();
         pallets();
@@ -312,11 +313,33 @@ final class Audit {
         Bounds all =
                 coop.parts().stream()
                         .filter(p -> !p.role().is(Trait.LIES_OUT) && !p.role().is(Trait.BY_DAY))
+                        .filter(p -> !p.role().is(Trait.STANDS_ALREADY))
                         .map(p -> p.solid().bounds())
                         .reduce(Bounds::with)
                         .orElseThrow();
         Length round = all.width().plus(all.depth()).times(2).plus(APRON.times(4));
         return mendings.strips(round, APRON, aperture);
+    }
+
+    /** Of a wall that stood there before nobody knows how deep it goes. */
+    private void wall() {
+        Set<Predator> diggers = those(Predator::digs);
+        List<String> walls = coop.that(Trait.STANDS_ALREADY).stream().map(Part::mark).toList();
+        if (walls.isEmpty() || diggers.isEmpty()) {
+            return;
+        }
+        Length along =
+                coop.zones().stream()
+                        .filter(z -> z.kind() == Zone.Kind.RUN)
+                        .map(z -> z.floor().depth())
+                        .reduce(Length.ZERO, Length::max);
+        add(
+                Sum.of("audit.wall"),
+                walls,
+                diggers,
+                Grade.BY_HABIT,
+                "audit.wall.mend",
+                mendings.strips(along, APRON, finest(diggers, false)));
     }
 
     /** What comes from above lands in a run without a cover. */

@@ -122,6 +122,8 @@ public record Duty(
         HANGS_PLUMB,
         /** Put on beside a joint in another. */
         SCAB,
+        /** Stood in the yard before the coop, and stays when that goes. */
+        STANDS_ALREADY,
         /** A panel that bends from one member below to the next. */
         WALKED_ON,
         /** Scraped every few days. */

@@ -477,7 +477,10 @@ public enum Role {
     STANDING_WALL(
             'Q',
             Stage.RUN,
-            Duty.of(FRAME, SHOWN).minutes(20).checked(Check.PLUMB).seenFrom(Side.PLAN)),
+            Duty.of(FRAME, SHOWN, Trait.STANDS_ALREADY)
+                    .minutes(20)
+                    .checked(Check.PLUMB)
+                    .seenFrom(Side.PLAN)),
     RUN_POST(
             'Q',
             Stage.RUN,

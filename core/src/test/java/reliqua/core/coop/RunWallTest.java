@@ -11,6 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import reliqua.core.check.WeakSpot;
 import reliqua.core.coop.addon.CoopBuilder;
 import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.Brief;
@@ -25,6 +26,7 @@ import reliqua.core.flock.Flock;
 import reliqua.core.flock.Keeper;
 import reliqua.core.flock.Needs;
 import reliqua.core.flock.Practice;
+import reliqua.core.flock.Predator;
 import reliqua.core.flock.Site;
 import reliqua.core.measure.Bearing;
 import reliqua.core.measure.Length;
@@ -112,6 +114,22 @@ class RunWallTest {
                 .isInstanceOfSatisfying(
                         Unbuildable.class,
                         e -> assertThat(e.reason().key()).isEqualTo("family." + why));
+    }
+
+    @Test
+    void whatDigsIsToldOfAtItsFootWithMeshForIt() throws Unbuildable {
+        CoopFamily raised = Families.find("raised").orElseThrow();
+        Coop coop = built(raised, Houses.needs(6), 4000, 3200);
+        assertThat(WeakSpot.of(coop, Set.of(Predator.FOX)))
+                .filteredOn(s -> s.what().key().equals("audit.wall"))
+                .singleElement()
+                .satisfies(
+                        s -> {
+                            assertThat(s.lets()).containsExactly(Predator.FOX);
+                            assertThat(s.mending().parts()).isNotEmpty();
+                        });
+        assertThat(WeakSpot.of(coop, Set.of(Predator.HAWK)))
+                .noneMatch(s -> s.what().key().equals("audit.wall"));
     }
 
     @Test
