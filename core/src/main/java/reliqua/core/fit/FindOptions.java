@@ -35,6 +35,9 @@ final class FindOptions {
                     AddOn.FLOOR_VENT,
                     AddOn.DOUBLED);
 
+    /** Held, they seldom are those of pallets. */
+    private static final List<String> SIDES = List.of("width", "depth");
+
     private static final int MOST_SIZES = 3;
 
     /** As many as a house wants; a shop never runs out. */
@@ -77,6 +80,7 @@ final class FindOptions {
         boolean may =
                 request.family().addOns().contains(AddOn.PALLET_FLOOR)
                         && request.built().isEmpty()
+                        && SIDES.stream().noneMatch(request.held()::containsKey)
                         && request.addOns().stream().noneMatch(OTHER_FLOORS::contains)
                         && musts().stream().noneMatch(f -> serves(f, FoundPart.Use.PLATFORM));
         return may ? floors() : List.of();

@@ -146,14 +146,8 @@ final class ShedLayout {
         this.terrain = terrain();
         this.roof = roof();
         roof.check();
-        Unbuildable.unless(
-                !spec.addOns().contains(AddOn.PALLET_FLOOR)
-                        || found.flatMap(FoundFloor::pallet).isPresent(),
-                Sum.of("family.noFloorPallets"));
-        checkFloor();
-        checkNests();
+        new ShedAdditions(this, spec.addOns()).check();
         checkDoor();
-        checkRoof(spec);
         Unbuildable.unless(
                 popTop().plus(wall().thickness()).atMost(lintel()),
                 Sum.of("family.popDoorHigh", d.front(), popTop().minus(deckTop())));
@@ -218,45 +212,6 @@ final class ShedLayout {
             return own.lifting();
         }
         return half == Half.SECOND ? own.besideHigher() : own;
-    }
-
-    private void checkFloor() throws Unbuildable {
-        if (found.isPresent()) {
-            FoundFloor floor = found.get();
-            Unbuildable.unless(
-                    floor.carries(d.width(), d.depth()),
-                    Sum.of("family.floorSize", floor.side(), floor.other()));
-            Unbuildable.unless(!slatted && !wired && !floorVent, Sum.of("family.floorWhole"));
-            Unbuildable.unless(!half.joined(), Sum.of("family.floorOne"));
-        }
-    }
-
-    private void checkNests() throws Unbuildable {
-        Unbuildable.unless(!wired || !slatted, Sum.of("family.wireOrSlats"));
-        Unbuildable.unless(!wired || !swings, Sum.of("family.wireSwung"));
-        Unbuildable.unless(!floorVent || !slatted && !wired, Sum.of("family.ventOrSlats"));
-        Unbuildable.unless(!floorVent || !inLevels, Sum.of("family.ventOrLevel"));
-        boolean others = wallNests || rollAway || nestDrawer;
-        Unbuildable.unless(
-                box.isEmpty() || !others && crates.isEmpty(), Sum.of("family.boxOrOther"));
-        if (box.isPresent()) {
-            box.get().check(this);
-        }
-        Unbuildable.unless(crates.isEmpty() || !others, Sum.of("family.cratesOrOther"));
-        Unbuildable.unless(crates.isEmpty() || !half.joined(), Sum.of("family.cratesDoubled"));
-        Unbuildable.unless(!wallNests || needs.nests() > 0, Sum.of("family.noWallNests"));
-        Unbuildable.unless(!wallNests || !rollAway, Sum.of("family.rollOrWall"));
-        Unbuildable.unless(!nestDrawer || needs.nests() > 0, Sum.of("family.noDrawer"));
-        Unbuildable.unless(!nestDrawer || !rollAway && !wallNests, Sum.of("family.drawerOrOther"));
-    }
-
-    /** Whoever lifts the roof stands before the front, and its low edge swings down behind. */
-    private void checkRoof(DesignSpec spec) throws Unbuildable {
-        if (lifts) {
-            Unbuildable.unless(runOut.isEmpty(), Sum.of("family.liftRun"));
-            Unbuildable.unless(!half.joined(), Sum.of("family.liftDoubled"));
-            Unbuildable.unless(!spec.addOns().contains(AddOn.GUTTER), Sum.of("family.liftGutter"));
-        }
     }
 
     private void checkDoor() throws Unbuildable {
