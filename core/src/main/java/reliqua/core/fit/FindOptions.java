@@ -87,7 +87,7 @@ final class FindOptions {
     }
 
     private List<Finds> floors() {
-        return pallets().stream().map(p -> Finds.NONE.on(Optional.of(p))).toList();
+        return pallets().stream().map(p -> Finds.of(p, Optional.empty())).toList();
     }
 
     /** One for each size there is, that of which there are most first; none without any. */

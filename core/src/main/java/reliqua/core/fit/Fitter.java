@@ -177,7 +177,7 @@ public final class Fitter {
     /** Sizes of what stands on pallets, which no single change leads to. */
     private List<Candidate> onPallets(Choices first) {
         return finds.floors(request).stream()
-                .map(f -> first.with(f.with(first.finds().things())))
+                .map(f -> first.with(f.among(first.finds())))
                 .flatMap(floored -> allSizes(floored, _ -> {}).stream())
                 .toList();
     }

@@ -93,7 +93,7 @@ final class Moves {
     }
 
     private static Choices whole(Candidate c, Finds found) {
-        return choices(c).with(found.with(choices(c).finds().things()));
+        return choices(c).with(found.among(choices(c).finds()));
     }
 
     /** Everything that could go into a place, and nothing in it. */

@@ -101,7 +101,7 @@ class FoundFloorTest {
                             Pallet.Stamp.HT,
                             0),
                     2);
-    private static final Choices ON_PALLETS = BARE.with(BARE.finds().on(Optional.of(PALLET)));
+    private static final Choices ON_PALLETS = BARE.with(Finds.of(PALLET, Optional.empty()));
 
     @Test
     void aRaisedHouseIsAsLargeAsThePalletsUnderItsDeck() throws Unbuildable {

@@ -235,7 +235,10 @@ public final class Houses {
     /** On as many of one size as it is wide. */
     private static DesignSpec onPallets(
             CoopFamily family, Choices choices, Brief brief, Random random) {
-        Choices floored = choices.with(choices.finds().on(finds(random).pallet()));
+        Choices floored =
+                choices.with(
+                        Finds.of(finds(random).pallets().getFirst(), Optional.empty())
+                                .among(choices.finds()));
         return family.sized(
                 floored, brief, Map.of(), mm(random, 1000, 2600), mm(random, 900, 1400));
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import reliqua.core.coop.Find;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Words;
@@ -49,11 +50,6 @@ public record Finds(
         return new Finds(both, footing, hoops, panels, things);
     }
 
-    /** The same on pallets of one size, or on none. */
-    public Finds on(Optional<WholePallet> floor) {
-        return new Finds(floor.stream().toList(), footing, hoops, panels, things);
-    }
-
     /** What serves in a place, if anything was found for it. */
     public Optional<Thing> thing(FoundPart.Use use) {
         return things.stream().filter(t -> t.use() == use).findFirst();
@@ -79,6 +75,11 @@ public record Finds(
                 hoops,
                 panels,
                 things.stream().filter(t -> t.use() != use).toList());
+    }
+
+    /** The same with the things of another choice, and its slabs where it has no blocks. */
+    public Finds among(Finds other) {
+        return new Finds(pallets, footing.or(other::footing), hoops, panels, other.things);
     }
 
     /** The same pallets, blocks and hoops with other things. */
@@ -216,6 +217,12 @@ public record Finds(
             return other.length.atLeast(length)
                     && thickness.minus(other.thickness).abs().atMost(STEP)
                     && !width.equals(other.width);
+        }
+
+        /** Edges of its upper boards along its stringers, from one end. */
+        List<Length> boardEdges() {
+            Length pitch = length.minus(board).dividedBy(boards - 1L);
+            return IntStream.range(0, boards).mapToObj(pitch::times).toList();
         }
 
         /** So many of a kind. */

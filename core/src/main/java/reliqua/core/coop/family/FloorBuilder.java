@@ -114,23 +114,8 @@ final class FloorBuilder {
         Length top = at.foundTop(floor);
         floor.lay(at.d.width(), at.d.depth(), at.foundUnder(), top, book);
         if (floor.pallet().isPresent()) {
-            deckOnPallets(top);
-        }
-    }
-
-    /** The boards of the pallets carry its seams everywhere. */
-    private void deckOnPallets(Length top) {
-        Length width = at.d.width();
-        int parts = (int) Math.ceilDiv(width.nm(), at.c.widestPanel().nm());
-        for (int n = 0; n < parts; n++) {
-            Length x0 = width.times(n).dividedBy(parts);
-            Length x1 = width.times(n + 1L).dividedBy(parts);
-            book.panel(
-                    Role.DECK_ON_PALLETS,
-                    at.c.deck(),
-                    x1.minus(x0),
-                    at.d.depth(),
-                    Solid.box(x0, x1, Length.ZERO, at.d.depth(), top, at.deckTop()));
+            Room all = new Room(Length.ZERO, at.d.width(), Length.ZERO, at.d.depth(), at.deckTop());
+            PalletFloor.deck(all, top, at.c, book);
         }
     }
 

@@ -1,6 +1,5 @@
 package reliqua.core.coop.family;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -131,14 +130,16 @@ record FoundFloor(
 
     /** The upper boards, which a deck is screwed to. */
     private static List<Bounds> boards(Finds.WholePallet kind, Bounds one) {
-        Length pitch = kind.length().minus(kind.board()).dividedBy(kind.boards() - 1L);
-        List<Bounds> boards = new ArrayList<>();
-        for (int n = 0; n < kind.boards(); n++) {
-            Length from = pitch.times(n);
-            boards.add(
-                    new Bounds(
-                            one.x0(), one.x1(), from, from.plus(kind.board()), one.z0(), one.z1()));
-        }
-        return boards;
+        return kind.boardEdges().stream()
+                .map(
+                        y ->
+                                new Bounds(
+                                        one.x0(),
+                                        one.x1(),
+                                        y,
+                                        y.plus(kind.board()),
+                                        one.z0(),
+                                        one.z1()))
+                .toList();
     }
 }

@@ -45,7 +45,7 @@ final class PalletFloor {
         if (at.boarded()) {
             boards();
         } else {
-            deck();
+            deck(at.room(), at.floorTop(), at.c, book);
         }
     }
 
@@ -79,9 +79,8 @@ final class PalletFloor {
     private List<Bounds> boards(Length x0, Length x1, PalletRow.Bay row) {
         List<Bounds> boards = new ArrayList<>();
         Finds.WholePallet kind = row.pallet();
-        Length pitch = kind.length().minus(kind.board()).dividedBy(kind.boards() - 1L);
-        for (int n = 0; n < kind.boards(); n++) {
-            Length from = x0.plus(pitch.times(n));
+        for (Length edge : kind.boardEdges()) {
+            Length from = x0.plus(edge);
             Length to = from.plus(kind.board());
             if (to.atMost(x1)) {
                 boards.add(new Bounds(from, to, row.from(), row.to(), at.base(), at.floorTop()));
@@ -166,18 +165,17 @@ final class PalletFloor {
     }
 
     /** The pallets carry it every hand's breadth, so its grain may run either way. */
-    private void deck() {
-        Room room = at.room();
-        int parts = (int) Math.ceilDiv(room.width().nm(), at.c.widestPanel().nm());
+    static void deck(Room room, Length top, Choices c, PartsBook book) {
+        int parts = (int) Math.ceilDiv(room.width().nm(), c.widestPanel().nm());
         for (int n = 0; n < parts; n++) {
             Length x0 = room.x0().plus(room.width().times(n).dividedBy(parts));
             Length x1 = room.x0().plus(room.width().times(n + 1L).dividedBy(parts));
             book.panel(
                     Role.DECK_ON_PALLETS,
-                    at.c.deck(),
+                    c.deck(),
                     x1.minus(x0),
                     room.depth(),
-                    Solid.box(x0, x1, room.y0(), room.y1(), at.floorTop(), at.deckTop()));
+                    Solid.box(x0, x1, room.y0(), room.y1(), top, room.floor()));
         }
     }
 }
