@@ -1,6 +1,7 @@
 package reliqua.core.coop.addon;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -98,8 +99,15 @@ final class Standing {
 
     /** Whether nothing that is built is where this would be, or swings there. */
     boolean isFree(Solid solid) {
-        return swept().allMatch(s -> Contact.overlap(s, solid) < SLIVER)
-                && book.parts().stream().allMatch(p -> Contact.overlap(p.solid(), solid) < SLIVER);
+        return standing().noneMatch(s -> meets(s, solid));
+    }
+
+    private Stream<Solid> standing() {
+        return Stream.concat(swept(), book.parts().stream().map(Part::solid));
+    }
+
+    private static boolean meets(Solid one, Solid other) {
+        return Contact.overlap(one, other) >= SLIVER;
     }
 
     /** From floor to roof, where something swings up. */
@@ -157,11 +165,12 @@ final class Standing {
     private Optional<Bounds> place(
             Zone zone, Length wide, Length deep, Length high, Predicate<Bounds> wanted) {
         Bounds floor = zone.floor();
+        List<Solid> standing = over(floor, high);
         for (Length y = floor.y1().minus(deep); y.atLeast(floor.y0()); y = y.minus(STEP)) {
             for (Length x = floor.x1().minus(wide); x.atLeast(floor.x0()); x = x.minus(STEP)) {
                 Length z0 = standsAt(floor, x.plus(wide.half()), y.plus(deep.half()));
                 Bounds place = new Bounds(x, x.plus(wide), y, y.plus(deep), z0, z0.plus(high));
-                if (wanted.test(place) && isPlace(place)) {
+                if (wanted.test(place) && isPlace(place, standing)) {
                     return Optional.of(place);
                 }
             }
@@ -179,12 +188,28 @@ final class Standing {
         return coop.terrain().below(x, y).ceilTo(spec.choices().step());
     }
 
-    private boolean isPlace(Bounds b) {
-        boolean onTheWay =
-                coop.openings().stream()
+    /**
+     * What a box of this height on that floor could run into. Boxes come first: whether those are
+     * in the way is seen at once.
+     */
+    private List<Solid> over(Bounds floor, Length high) {
+        Length top = floor.z0().plus(high);
+        return standing()
+                .filter(s -> s.bounds().z0().compareTo(top) < 0)
+                .filter(s -> s.bounds().x0().compareTo(floor.x1()) < 0)
+                .filter(s -> s.bounds().x1().compareTo(floor.x0()) > 0)
+                .filter(s -> s.bounds().y0().compareTo(floor.y1()) < 0)
+                .filter(s -> s.bounds().y1().compareTo(floor.y0()) > 0)
+                .sorted(Comparator.comparing(s -> !s.isBox()))
+                .toList();
+    }
+
+    private boolean isPlace(Bounds b, List<Solid> standing) {
+        Solid box = Solid.box(b.x0(), b.x1(), b.y0(), b.y1(), b.z0(), b.z1());
+        return standing.stream().noneMatch(s -> meets(s, box))
+                && coop.openings().stream()
                         .filter(Standing::isWayIn)
-                        .anyMatch(o -> o.place().near(b, BEFORE_DOOR));
-        return !onTheWay && isFree(Solid.box(b.x0(), b.x1(), b.y0(), b.y1(), b.z0(), b.z1()));
+                        .noneMatch(o -> o.place().near(b, BEFORE_DOOR));
     }
 
     private static boolean isWayIn(Opening opening) {
