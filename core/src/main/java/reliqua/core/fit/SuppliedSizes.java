@@ -2,6 +2,7 @@ package reliqua.core.fit;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -52,7 +53,7 @@ final class SuppliedSizes {
     private static final double CROWDING = 0.02;
 
     private static final Set<Choices.Group> BENT =
-            Set.of(Choices.Group.FLOOR, Choices.Group.RAFTERS, Choices.Group.PURLINS);
+            EnumSet.of(Choices.Group.FLOOR, Choices.Group.RAFTERS, Choices.Group.PURLINS);
 
     private final FitRequest request;
     private final Progress progress;
@@ -343,9 +344,14 @@ final class SuppliedSizes {
     }
 
     private static Stream<Used> used(Pieces pieces, Choices choices) {
-        Map<Section, Set<Choices.Group>> shared =
+        Map<Section, EnumSet<Choices.Group>> shared =
                 pieces.groups().stream()
-                        .collect(Collectors.groupingBy(choices::section, Collectors.toSet()));
+                        .collect(
+                                Collectors.groupingBy(
+                                        choices::section,
+                                        LinkedHashMap::new,
+                                        Collectors.toCollection(
+                                                () -> EnumSet.noneOf(Choices.Group.class))));
         return shared.entrySet().stream().map(e -> new Used(e.getKey(), e.getValue()));
     }
 
