@@ -10,14 +10,17 @@ import java.util.Arrays;
  * multiples, and keep only the states (weight, value) that no lighter state equals in value. The
  * kept states are exact, so the best value for C is that of the heaviest state not above C. Time
  * and memory are proportional to items times kept states. Weights are whole numbers of any size:
- * nothing is rounded. Reference: Kellerer, Pferschy, Pisinger, Knapsack Problems, 2004, ch. 3
- * (dynamic programming with lists).
+ * nothing is rounded. With a limit to the states, of those of nearly the same weight only the best
+ * is kept once there are more: the choice is then good, not best, which is enough for heuristics.
+ * Reference: Kellerer, Pferschy, Pisinger, Knapsack Problems, 2004, ch. 3 (dynamic programming with
+ * lists).
  */
 final class Frontier {
     /** Room for so many states at first; it grows. */
     private static final int FIRST = 64;
 
     private final double least;
+    private final int most;
     private long[] weight = new long[FIRST];
     private double[] value = new double[FIRST];
     private int[] parent = new int[FIRST];
@@ -36,7 +39,17 @@ final class Frontier {
      * @param capacity largest capacity that will be asked for
      */
     Frontier(long[] weights, double[] values, int[] bounds, long capacity) {
+        this(weights, values, bounds, capacity, Integer.MAX_VALUE);
+    }
+
+    /**
+     * The same with a limit.
+     *
+     * @param most about so many states are kept at once
+     */
+    Frontier(long[] weights, double[] values, int[] bounds, long capacity, int most) {
         this.kinds = weights.length;
+        this.most = most;
         double highest = 0;
         for (double v : values) {
             highest = Math.max(highest, v);
@@ -47,11 +60,11 @@ final class Frontier {
             if (values[i] <= least || weights[i] > capacity) {
                 continue;
             }
-            long most = Math.min(bounds[i], capacity / weights[i]);
-            for (int chunk = 1; most > 0; chunk *= 2) {
-                int take = (int) Math.min(chunk, most);
+            long times = Math.min(bounds[i], capacity / weights[i]);
+            for (int chunk = 1; times > 0; chunk *= 2) {
+                int take = (int) Math.min(chunk, times);
                 merge(i, take, weights[i] * take, values[i] * take, capacity);
-                most -= take;
+                times -= take;
             }
         }
     }
@@ -83,7 +96,22 @@ final class Frontier {
                 }
             }
         }
-        states = Arrays.copyOf(merged, size);
+        states = Arrays.copyOf(merged, size > most ? thinned(merged, size, capacity) : size);
+    }
+
+    /**
+     * Keeps the empty choice and, of each of so many equal ranges of weight, the state of most
+     * value, which is the last.
+     */
+    private int thinned(int[] merged, int size, long capacity) {
+        long range = capacity / most + 1;
+        int kept = 1;
+        for (int i = 1; i < size; i++) {
+            if (i + 1 == size || weight[merged[i]] / range != weight[merged[i + 1]] / range) {
+                merged[kept++] = merged[i];
+            }
+        }
+        return kept;
     }
 
     private int node(long w, double v, int from, int which, int take) {

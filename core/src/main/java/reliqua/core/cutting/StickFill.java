@@ -4,6 +4,9 @@ package reliqua.core.cutting;
 final class StickFill {
     private static final double LARGER = 0.9;
 
+    /** On four metres of stick that is one choice for every two millimetres. */
+    private static final int STATES = 2000;
+
     private final StickProblem problem;
 
     StickFill(StickProblem problem) {
@@ -31,7 +34,11 @@ final class StickFill {
     /** The best choices of pieces for every stretch of the stick up to a length. */
     Frontier frontier(StickProblem.Lane lane, double[] values, int[] left, long length) {
         return new Frontier(
-                problem.weights(lane), fitting(values, lane), left, length + problem.kerf());
+                problem.weights(lane),
+                fitting(values, lane),
+                left,
+                length + problem.kerf(),
+                STATES);
     }
 
     /** Whether any piece left is of worth here and fits. */

@@ -33,6 +33,32 @@ class FrontierTest {
         }
     }
 
+    @Test
+    void withFewStatesTheChoiceStillFitsAndIsNearlyAsGood() {
+        Random random = new Random(32);
+        for (int n = 0; n < 100; n++) {
+            int kinds = 8 + random.nextInt(8);
+            long[] weights = random.longs(kinds, 100_000, 900_000).toArray();
+            double[] values = random.doubles(kinds, 1, 9).toArray();
+            int[] bounds = random.ints(kinds, 1, 5).toArray();
+            long capacity = 4_000_000;
+            Frontier few = new Frontier(weights, values, bounds, capacity, 200);
+            Frontier all = new Frontier(weights, values, bounds, capacity);
+            int[] counts = new int[kinds];
+            few.addCounts(capacity, counts);
+            long weight = 0;
+            for (int i = 0; i < kinds; i++) {
+                assertThat(counts[i]).isBetween(0, bounds[i]);
+                weight += counts[i] * weights[i];
+            }
+            assertThat(weight).isLessThanOrEqualTo(capacity);
+            assertThat(few.value(capacity))
+                    .isBetween(0.98 * all.value(capacity), all.value(capacity) + 1e-9);
+            assertThat(few.value(weights[0] - 1))
+                    .isLessThanOrEqualTo(all.value(weights[0] - 1) + 1e-9);
+        }
+    }
+
     private static double best(
             long[] weights, double[] values, int[] bounds, long capacity, int from) {
         if (from == weights.length) {
