@@ -60,7 +60,9 @@ public final class Main {
                 });
         int exit = outcome(line, args);
         if (out.checkError()) {
-            err.println("the output could not be written; is the disk full?");
+            err.println(
+                    "the output could not be written to the end: what reads it has stopped, or the"
+                            + " disk is full");
             return 1;
         }
         return exit;

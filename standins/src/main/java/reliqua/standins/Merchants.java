@@ -59,7 +59,7 @@ public final class Merchants {
                                 Length.inches(84), Length.inches(26), Length.inches(24), List.of()),
                         Money.of(7.5)));
         return new PriceBook(
-                "Harbour Salvage", offers, hardware(10.4, 9.2, 4.9, 3.1, 4.1, 4.6, 5.4));
+                "Harbour Salvage", offers, hardware(10.4, 9.2, 4.9, 3.1, 4.1, 2.1, 4.6, 5.4));
     }
 
     private static void secondHand(List<Offer> offers, String name, int feet, double perFoot) {
@@ -90,7 +90,8 @@ public final class Merchants {
                                 Length.mm(1220),
                                 List.of()),
                         Money.of(8)));
-        return new PriceBook("Quarry Yard", offers, hardware(8.6, 7.9, 4.1, 2.8, 3.6, 4.2, 5.1));
+        return new PriceBook(
+                "Quarry Yard", offers, hardware(8.6, 7.9, 4.1, 2.8, 3.6, 1.8, 4.2, 5.1));
     }
 
     private static void usedMetric(
@@ -126,7 +127,9 @@ public final class Merchants {
         meshInches(offers, 15, 64, 36, 10, 29.8);
         nettingInches(offers, 2, 48, 25, 16.4);
         return new PriceBook(
-                "Saltmarsh Lumber & Feed", offers, hardware(8.9, 8.4, 4.2, 4.6, 4.9, 5.9, 5.2));
+                "Saltmarsh Lumber & Feed",
+                offers,
+                hardware(8.9, 8.4, 4.2, 4.6, 4.9, 2.6, 5.9, 5.2));
     }
 
     private static void nominal(List<Offer> offers, String name, int feet, double perFoot) {
@@ -242,7 +245,7 @@ public final class Merchants {
         meshMetric(offers, 6, 900, 3000, 26.5);
         nettingMetric(offers, 50, 1200, 10_000, 14.9);
         return new PriceBook(
-                "Stonegill Stores", offers, hardware(7.4, 7.2, 3.4, 3.9, 4.2, 5.2, 4.6));
+                "Stonegill Stores", offers, hardware(7.4, 7.2, 3.4, 3.9, 4.2, 2.2, 5.2, 4.6));
     }
 
     private static void metric(
@@ -318,6 +321,7 @@ public final class Merchants {
             double staples,
             double hinges,
             double latches,
+            double strips,
             double paint,
             double preserver) {
         return new TreeMap<>(
@@ -327,6 +331,7 @@ public final class Merchants {
                         Hardware.Kind.STAPLES, new Pack(1000, Money.of(staples)),
                         Hardware.Kind.HINGES, new Pack(2, Money.of(hinges)),
                         Hardware.Kind.LATCHES, new Pack(1, Money.of(latches)),
+                        Hardware.Kind.STRIPS, new Pack(12, Money.of(strips)),
                         Hardware.Kind.PAINT, new Pack(1, Money.of(paint)),
                         Hardware.Kind.PRESERVER, new Pack(1, Money.of(preserver))));
     }

@@ -23,6 +23,7 @@ class MerchantsTest {
                         Hardware.Kind.STAPLES,
                         Hardware.Kind.HINGES,
                         Hardware.Kind.LATCHES,
+                        Hardware.Kind.STRIPS,
                         Hardware.Kind.PAINT,
                         Hardware.Kind.PRESERVER);
     }

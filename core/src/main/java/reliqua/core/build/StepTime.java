@@ -64,7 +64,7 @@ final class StepTime {
         return fixing.count()
                 * switch (fixing.kind()) {
                     case STAPLES, NAILS -> STAPLE;
-                    case HINGES, LATCHES -> HINGE;
+                    case HINGES, LATCHES, STRIPS -> HINGE;
                     case SCREWS, ROOFING_SCREWS, WASHERS, BOLTS -> SCREW;
                     case GLUE, SEALANT, PAINT, PRESERVER -> 0;
                 };

@@ -36,6 +36,11 @@ public final class Fixings {
     private static final double ROOF_SCREWS_A_SQUARE_METRE = 8;
     private static final int HINGES_A_LEAF = 2;
 
+    /** Two at each end of a strip. */
+    private static final int SCREWS_A_STRIP = 4;
+
+    private static final Length STRIP_SCREW = Length.mm(20);
+
     private final Map<Key, Pile> piles = new LinkedHashMap<>();
 
     private record Key(
@@ -258,7 +263,7 @@ public final class Fixings {
         return new Key(kind, where, Optional.empty(), Optional.empty(), true, on);
     }
 
-    /** Two hinges and a latch for every leaf and lid. */
+    /** Two hinges and a latch for every leaf and lid, two strips for what swings free. */
     private void leaves(Coop coop) {
         List<Part> leaves = coop.that(Duty.Trait.LEAF);
         String[] marks = leaves.stream().map(Part::mark).toArray(String[]::new);
@@ -267,6 +272,7 @@ public final class Fixings {
         hang(hinged, on, marks);
         coop.that(Duty.Trait.LID).forEach(lid -> hang(1, lid.role(), lid.mark()));
         coop.that(Duty.Trait.DRAWN_OUT).forEach(drawer -> latch(drawer.role(), drawer.mark()));
+        coop.that(Duty.Trait.SWINGS_FREE).forEach(this::hung);
         swung(coop.that(Duty.Trait.SWINGS_UP));
         lifted(coop.that(Duty.Trait.LIFTS));
     }
@@ -316,6 +322,26 @@ public final class Fixings {
             String[] marks = on.stream().map(Part::mark).toArray(String[]::new);
             add(outside(kind, where, on.getFirst().role()), litres, marks);
         }
+    }
+
+    /**
+     * A light flap by two strips, each held at both ends. Hinges would do as well, at some ten
+     * times the price; nothing here keeps an animal out.
+     */
+    private void hung(Part flap) {
+        add(
+                outside(Hardware.Kind.STRIPS, Fixing.Where.LEAVES, flap.role()),
+                HINGES_A_LEAF,
+                flap.mark());
+        Key screws =
+                new Key(
+                        Hardware.Kind.SCREWS,
+                        Fixing.Where.LEAVES,
+                        Optional.of(STRIP_SCREW),
+                        Optional.empty(),
+                        true,
+                        flap.role());
+        add(screws, SCREWS_A_STRIP * HINGES_A_LEAF, flap.mark());
     }
 
     private void hang(int leaves, Role on, String... marks) {

@@ -118,6 +118,8 @@ public record Duty(
          * Of a roof that is lifted: hinged to the wall behind, lies on the others by its weight.
          */
         LIFTS,
+        /** Hangs from two strips of belt and swings both ways; nothing catches it. */
+        SWINGS_FREE,
         /** A leg that turns on one screw and stands on the floor by its weight. */
         HANGS_PLUMB,
         /** Put on beside a joint in another. */

@@ -498,7 +498,7 @@ public enum Role {
                     .serving(Latitude.mm(8, 20))
                     .minutes(4)
                     .checked(Check.SWING)),
-    GROUND_FLAP_NET('M', Stage.MESH, Duty.of(FRAME, Trait.BY_DAY).minutes(6)),
+    GROUND_FLAP_NET('M', Stage.MESH, Duty.of(FRAME, Trait.BY_DAY, Trait.SWINGS_FREE).minutes(6)),
     YARD_POST(
             'Q',
             Stage.RUN,

@@ -64,7 +64,7 @@ public record NoBuying(Optional<Candidate> design, Map<Role, Integer> missing, L
 
     private static Optional<Sum> instead(Hardware.Kind kind) {
         return switch (kind) {
-            case SCREWS, ROOFING_SCREWS, STAPLES, HINGES, LATCHES, PAINT, PRESERVER ->
+            case SCREWS, ROOFING_SCREWS, STAPLES, HINGES, LATCHES, STRIPS, PAINT, PRESERVER ->
                     Optional.of(Sum.of("nobuy." + kind.name()));
             case NAILS, WASHERS, BOLTS, GLUE, SEALANT -> Optional.empty();
         };

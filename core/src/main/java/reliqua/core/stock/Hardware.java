@@ -21,6 +21,8 @@ public record Hardware(Kind kind, Optional<Length> size) implements Material {
         STAPLES,
         HINGES,
         LATCHES,
+        /** Of belt, leather or rubber: what hangs from them swings both ways. */
+        STRIPS,
         WASHERS,
         BOLTS,
         GLUE,

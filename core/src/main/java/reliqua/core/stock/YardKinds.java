@@ -31,7 +31,7 @@ final class YardKinds {
         WORDS.put(
                 Kind.HARDWARE,
                 Pattern.compile(
-                        "\\b(?:box(?:es)? of |bag of |packs? of )?(?:(?:deck|wood|drywall|roofing|tek|2-motion) )?(screws|staples|hinges?|latch(?:es)?|bolts|hasps?|washers|wood glue|sealant|tins? of (?:paint|(?:wood )?preserv[a-z]+))\\b|^[ |]*(?:[a-z]+ )?nails\\b"));
+                        "\\b(?:box(?:es)? of |bag of |packs? of )?(?:(?:deck|wood|drywall|roofing|tek|2-motion) )?(screws|staples|hinges?|latch(?:es)?|bolts|hasps?|washers|strips? of (?:old )?(?:leather|rubber|belt|tyre|tire|inner tube)|(?:old )?(?:leather|rubber|belt|tyre|tire|inner tube) strips?|wood glue|sealant|tins? of (?:paint|(?:wood )?preserv[a-z]+))\\b|^[ |]*(?:[a-z]+ )?nails\\b"));
         WORDS.put(
                 Kind.PALLET,
                 Pattern.compile(
@@ -184,6 +184,7 @@ final class YardKinds {
         names.put("hasp", Hardware.Kind.LATCHES);
         names.put("bolt", Hardware.Kind.BOLTS);
         names.put("washer", Hardware.Kind.WASHERS);
+        names.put("strip", Hardware.Kind.STRIPS);
         names.put("glue", Hardware.Kind.GLUE);
         names.put("sealant", Hardware.Kind.SEALANT);
         names.put("preserv", Hardware.Kind.PRESERVER);

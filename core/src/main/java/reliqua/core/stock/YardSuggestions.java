@@ -65,6 +65,7 @@ public final class YardSuggestions {
                     "keep whole",
                     "knot",
                     "latches",
+                    "strips of belt",
                     "mesh",
                     "nails at",
                     "nails",

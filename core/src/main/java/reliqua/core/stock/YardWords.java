@@ -112,7 +112,8 @@ final class YardWords {
                     tin treated twist twisted under unknown unstamped untreated utility apart corner corners grain whole ribs rows outline
                     standing wall walls fences garden slab slabs kennel perspex acrylic washer nest nesting boxes platform platforms frame
                     warped washers weather welded weldmesh wheel wheels wide window windows
-                    wire with wood
+                    wire with wood belt leather rubber strip strips tube inner tyre tire
+                    tubs tub bolt felt tile tiles
                     """
                             .strip()
                             .split("\\s+"));

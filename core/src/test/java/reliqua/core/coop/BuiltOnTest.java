@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -619,6 +620,22 @@ class BuiltOnTest {
         assertThat(net.z1()).isGreaterThan(ground.z1());
         assertThat(coop.of(Role.GROUND_FLAP))
                 .allMatch(p -> p.solid().bounds().z0().isPositive(), "swings over the grass");
+    }
+
+    /** Two strips for each flap with screws for both their ends, and no latch. */
+    @ParameterizedTest
+    @MethodSource("inLevels")
+    void everyGroundFlapHangsFromTwoStrips(Coop coop) {
+        int flaps = coop.of(Role.GROUND_FLAP_NET).size();
+        List<Fixing> hanging =
+                Fixings.of(coop, Practice.Finish.BARE).stream()
+                        .filter(f -> f.on() == Role.GROUND_FLAP_NET)
+                        .filter(f -> f.kind() != Hardware.Kind.STAPLES)
+                        .toList();
+        assertThat(Fixings.counts(hanging))
+                .containsOnly(
+                        Map.entry(Hardware.Kind.STRIPS, 2 * flaps),
+                        Map.entry(Hardware.Kind.SCREWS, 8 * flaps));
     }
 
     /** Flaps swing: their sticks are screwed to one another and to nothing else. */

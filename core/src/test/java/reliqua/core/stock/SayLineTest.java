@@ -83,13 +83,25 @@ class SayLineTest {
         assertThat(other.width()).isEqualTo(Length.mm(600));
     }
 
+    /** Words that are one letter from those of belts and tubes. */
+    @ParameterizedTest
+    @CsvSource({"2 tubs 24 x 18 x 20, TUB, 2", "1 tub 24 x 18 x 20, TUB, 1"})
+    void aTubIsNoTube(String line, FoundPart.Kind kind, int count) {
+        SayLine.Understood.Added said = added(inches.read(line));
+        assertThat(((FoundPart) said.material()).kind()).isEqualTo(kind);
+        assertThat(said.quantity()).isEqualTo(count);
+    }
+
     @ParameterizedTest
     @CsvSource({
         "4 two-motion latches, LATCHES, 4",
         "two-motion latches 4, LATCHES, 4",
         "1 gallon paint, PAINT, 4",
         "half a gallon of wood preserver, PRESERVER, 2",
-        "3 quarts of paint, PAINT, 3"
+        "3 quarts of paint, PAINT, 3",
+        "12 strips of old belt, STRIPS, 12",
+        "8 leather strips, STRIPS, 8",
+        "strips of inner tube x6, STRIPS, 6"
     })
     void whatIsBoughtSmallIsCounted(String line, Hardware.Kind kind, int count) {
         SayLine.Understood.Added said = added(inches.read(line));
