@@ -5,6 +5,7 @@ import reliqua.core.measure.Length;
 import reliqua.core.measure.Pressure;
 import reliqua.core.measure.Speed;
 import reliqua.core.measure.Temperature;
+import reliqua.core.measure.UnitSystem;
 import reliqua.core.measure.Words;
 
 /**
@@ -54,6 +55,14 @@ public record Climate(
     /** Whether summers are hot. */
     public boolean hot() {
         return hottest.celsius() >= HOT.celsius();
+    }
+
+    /**
+     * How deep the ground freezes, as a keeper with that tape would name it. What the keeper has
+     * typed stays as it is.
+     */
+    public Length frost(UnitSystem system) {
+        return region.isEmpty() ? frost : system.natural(frost);
     }
 
     public Climate withSnow(Pressure other) {

@@ -1,0 +1,32 @@
+package reliqua.core.flock;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import reliqua.core.measure.Length;
+import reliqua.core.measure.UnitSystem;
+
+class ClimateTest {
+    private static final Climate COAST =
+            new Climate(
+                    "Coast",
+                    Climate.MILD.snow(),
+                    Climate.MILD.wind(),
+                    Climate.MILD.coldest(),
+                    Climate.MILD.hottest(),
+                    Climate.MILD.rain(),
+                    Length.mm(300));
+
+    @Test
+    void theFrostOfARegionIsAFigureOfTheKeepersTape() {
+        assertThat(COAST.frost(UnitSystem.INCHES)).isEqualTo(Length.inches(12));
+        assertThat(COAST.frost(UnitSystem.MILLIMETRES)).isEqualTo(Length.mm(300));
+    }
+
+    @Test
+    void whatTheKeeperTypedStaysAsItIs() {
+        Climate typed = COAST.withFrost(Length.inches(25));
+        assertThat(typed.region()).isEmpty();
+        assertThat(typed.frost(UnitSystem.INCHES)).isEqualTo(Length.inches(25));
+    }
+}
