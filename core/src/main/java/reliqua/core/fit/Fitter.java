@@ -12,18 +12,14 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.DesignSpec;
-import reliqua.core.coop.family.Finds;
 import reliqua.core.cutting.Progress;
-import reliqua.core.flock.Practice;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Sum;
 import reliqua.core.measure.Words;
-import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Section;
 
@@ -43,9 +39,6 @@ public final class Fitter {
 
     private static final int CLIMBS = 2;
 
-    /** Sections a side of a pen is tried of. */
-    private static final int MOST_FRAMES = 3;
-
     private static final int PASSES = 3;
     private static final int SUPPLIED = 12;
     private static final int NEAR = 2;
@@ -55,13 +48,10 @@ public final class Fitter {
     private final FitRequest request;
     private final Progress progress;
     private final Trial trial;
-    private final SectionOptions sections;
-    private final SheetOptions sheets;
-    private final FindOptions finds;
+    private final StartChoices choices;
     private final HouseSizes houses;
     private final Moves moves;
     private final SuppliedSizes supplied;
-    private final Length step;
     private int passes = PASSES;
 
     private Fitter(FitRequest request, Progress progress, double ceiling) {
@@ -69,10 +59,11 @@ public final class Fitter {
         this.progress = progress;
         this.trial = new Trial(request, progress, ceiling);
         Heap worked = request.heap().worked();
-        this.sections = new SectionOptions(request.family(), worked, request.prices());
-        this.sheets = new SheetOptions(worked, request.prices());
-        this.finds = new FindOptions(request.heap(), request.prices());
-        this.step = request.keeper().tape().step();
+        SectionOptions sections = new SectionOptions(request.family(), worked, request.prices());
+        SheetOptions sheets = new SheetOptions(worked, request.prices());
+        FindOptions finds = new FindOptions(request.heap(), request.prices());
+        Length step = request.keeper().tape().step();
+        this.choices = new StartChoices(request, sections, sheets, finds, step);
         Sizes sizes = new Sizes(worked, request.prices(), request.keeper().kerf(), step);
         this.houses = new HouseSizes(request, sheets, sizes);
         this.moves = new Moves(request, sections, sheets, finds, sizes, houses);
@@ -138,7 +129,7 @@ public final class Fitter {
 
     /** Nothing where there is nobody to house or nothing to build with. */
     private Optional<Seen> seen(Consumer<Candidate> soFar) {
-        Optional<Choices> shared = firstChoices();
+        Optional<Choices> shared = choices.first();
         if (shared.isEmpty() || request.needs().birds() == 0) {
             return Optional.empty();
         }
@@ -155,7 +146,7 @@ public final class Fitter {
                 glance || drawn.stream().anyMatch(Fitter::isFree) ? Map.of() : supplied(first);
         drawn = sorted(drawn, near.keySet());
         drawn.stream().findFirst().ifPresent(soFar);
-        for (Choices other : otherChoices(first)) {
+        for (Choices other : choices.others(first)) {
             if (drawn.isEmpty()) {
                 first = other;
                 drawn = allSizes(first, soFar);
@@ -176,8 +167,7 @@ public final class Fitter {
 
     /** Sizes of what stands on pallets, which no single change leads to. */
     private List<Candidate> onPallets(Choices first) {
-        return finds.floors(request).stream()
-                .map(f -> first.with(f.among(first.finds())))
+        return choices.onPallets(first).stream()
                 .flatMap(floored -> allSizes(floored, _ -> {}).stream())
                 .toList();
     }
@@ -188,16 +178,8 @@ public final class Fitter {
      */
     private List<Candidate> ownFrames(
             Choices first, List<Candidate> drawn, Consumer<Candidate> soFar) {
-        List<Choices> frames = List.of(first);
-        for (Choices.Group group : request.family().width(first).groups()) {
-            List<Section> options = sections.of(group).stream().limit(MOST_FRAMES).toList();
-            frames =
-                    frames.stream()
-                            .flatMap(c -> options.stream().map(o -> c.with(group, o)))
-                            .toList();
-        }
         List<Candidate> all = new ArrayList<>(drawn);
-        for (Choices frame : frames) {
+        for (Choices frame : choices.frames(first)) {
             if (!frame.equals(first) && !progress.cancelled()) {
                 all.addAll(allSizes(frame, soFar));
             }
@@ -265,7 +247,7 @@ public final class Fitter {
     private Optional<Sum> obstacle(Seen seen) {
         return seen.found().isEmpty()
                 ? trial.obstacle()
-                        .or(() -> firstChoices().flatMap(houses::obstacle))
+                        .or(() -> choices.first().flatMap(houses::obstacle))
                         .or(() -> Optional.of(Sum.of("fit.noSize")))
                 : trial.obstacle();
     }
@@ -378,90 +360,6 @@ public final class Fitter {
         return request.family().ownGroups().stream()
                 .map(g -> c.spec().choices().section(g))
                 .toList();
-    }
-
-    /**
-     * Other seams, walls and rafters, for when the first make no house at all: seams too close for
-     * a nest between two of them, or rafters too shallow for their seats, mostly.
-     */
-    private List<Choices> otherChoices(Choices first) {
-        List<Choices> others = new ArrayList<>();
-        List<Finds.Thing> things = first.finds().things();
-        things.forEach(t -> others.add(first.with(first.finds().without(t.use()))));
-        if (things.size() > 1) {
-            others.add(first.with(first.finds().with(List.of())));
-        }
-        whole().forEach(f -> others.add(first.with(f.with(things))));
-        for (Length widest : sheets.panels()) {
-            others.add(first.withWidestPanel(widest));
-        }
-        for (Length widest : sheets.panels()) {
-            for (Section wall : sections.of(Choices.Group.WALLS)) {
-                for (Section rafter : sections.of(Choices.Group.RAFTERS)) {
-                    others.add(
-                            first.withWidestPanel(widest)
-                                    .with(Choices.Group.WALLS, wall)
-                                    .with(Choices.Group.RAFTERS, rafter));
-                }
-            }
-        }
-        return others;
-    }
-
-    /** What the heap has of that which decides the sizes of this family. */
-    private List<Finds> whole() {
-        return finds.whole(request);
-    }
-
-    /**
-     * What must go in is in its place from the start, and what is built on has what there is most
-     * of. A door or nests are tried once the size is found: few sizes have room for them.
-     */
-    private List<Finds.Thing> placed() {
-        List<Finds.Thing> pinned = finds.pinned(request.places());
-        Set<FoundPart.Use> taken =
-                pinned.stream().map(Finds.Thing::use).collect(Collectors.toSet());
-        return Stream.concat(pinned.stream(), usual().filter(t -> !taken.contains(t.use())))
-                .toList();
-    }
-
-    private Stream<Finds.Thing> usual() {
-        return Stream.concat(
-                        request.family().musts().stream(),
-                        request.addOns().stream().flatMap(a -> a.places().stream()))
-                .distinct()
-                .sorted()
-                .flatMap(place -> finds.things(place).stream().limit(1));
-    }
-
-    /** What is begun goes on with the sections and sheets it was begun with. */
-    private Optional<Choices> firstChoices() {
-        Optional<Choices> begun = request.built().map(b -> b.spec().choices());
-        return begun.isPresent() ? begun : fromHeap();
-    }
-
-    private Optional<Choices> fromHeap() {
-        Optional<List<Section>> chosen = sections.shared();
-        if (chosen.isEmpty()
-                || sheets.decks().isEmpty()
-                || sheets.skins().isEmpty()
-                || sheets.roofings().isEmpty()) {
-            return Optional.empty();
-        }
-        Choices choices =
-                new Choices(
-                        chosen.get(),
-                        sheets.decks().getFirst(),
-                        sheets.skins().getFirst(),
-                        sheets.panels().isEmpty() ? Length.mm(1220) : sheets.panels().getFirst(),
-                        sheets.roofings().getFirst(),
-                        request.practice().underside(),
-                        step);
-        Finds built = whole().stream().findFirst().orElse(Finds.NONE);
-        boolean paved =
-                request.needs().apron() == Practice.Apron.PAVED && built.footing().isEmpty();
-        Finds found = paved ? built.paved(finds.slabs()) : built;
-        return Optional.of(choices.with(found.with(placed())));
     }
 
     /**
