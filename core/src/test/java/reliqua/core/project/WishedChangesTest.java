@@ -8,8 +8,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import reliqua.core.check.Finding;
 import reliqua.core.check.Findings;
+import reliqua.core.check.Rolling;
 import reliqua.core.coop.Coop;
 import reliqua.core.coop.Houses;
 import reliqua.core.coop.addon.CoopBuilder;
@@ -25,6 +29,7 @@ import reliqua.core.fit.Yards;
 import reliqua.core.flock.Keeper;
 import reliqua.core.flock.Wish;
 import reliqua.core.measure.Length;
+import reliqua.core.measure.Weight;
 import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Section;
 
@@ -113,6 +118,70 @@ class WishedChangesTest {
         assertThat(change.spec().width()).isEqualTo(Length.mm(1500));
         Coop coop = CoopBuilder.build(change.spec(), brief(project));
         assertThat(coop.measures().floor().atLeast(project.builtNeeds().floor())).isTrue();
+    }
+
+    /** On the walls; the deck keeps its thickness. */
+    @Test
+    void whatIsTooHeavyAtItsHandlesGetsThinnerWallsThanItHad() throws Unbuildable {
+        Project bare = wishing();
+        Choices thick = Houses.bareChoices(kind("wheeled")).withSkin(Length.mm(18));
+        DesignSpec house =
+                kind("wheeled")
+                        .sized(thick, brief(bare), Map.of(), Length.mm(2000), Length.mm(1200));
+        Weight heavy = Rolling.of(CoopBuilder.build(house, brief(bare))).lift().orElseThrow();
+        Project weak = bare.withKeeper(bare.keeper().withBody(lifting(bare, heavy)));
+        WishedChanges.Wished change = mended(weak, house, "roll");
+        assertThat(change.spec().choices().skin()).isLessThan(Length.mm(18));
+        assertThat(change.kept()).isTrue();
+    }
+
+    /** Just not strong enough for a weight. */
+    private static Keeper.Body lifting(Project project, Weight heavy) {
+        Keeper.Body body = project.keeper().body();
+        Weight most = Weight.ofKilograms(heavy.toKilograms() - 0.2);
+        return new Keeper.Body(body.height(), body.reach(), most, false);
+    }
+
+    private static Project within(Keeper.Limits limits) {
+        Project bare = Yards.project(6);
+        return bare.withKeeper(bare.keeper().withLimits(limits));
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {1100, 1200, 1300, 1450})
+    void whatIsTooDeepIsAsDeepAsThereIsRoomForAndHousesAllTheSame(int most) throws Unbuildable {
+        Optional<Length> room = Optional.of(Length.mm(most));
+        Project project = within(Keeper.Limits.NONE.withDepth(room));
+        WishedChanges.Wished change =
+                mended(project, sized(project, "raised", CHOICES, 1900), "limit.depth");
+        assertThat(change.spec().depth()).isEqualTo(Length.mm(most));
+        assertThat(change.held()).containsEntry("depth", Length.mm(most));
+        Coop coop = CoopBuilder.build(change.spec(), brief(project));
+        assertThat(coop.measures().floor().atLeast(project.builtNeeds().floor())).isTrue();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"raised, 40", "raised, 100", "gable, 50", "walkin, 30"})
+    void whatIsTooHighHasItsWallsLoweredByJustThat(String family, int tooHigh) throws Unbuildable {
+        Project bare = within(Keeper.Limits.NONE);
+        DesignSpec tall = higher(sized(bare, family, CHOICES, 2100), 150);
+        Length height = CoopBuilder.build(tall, brief(bare)).measures().height();
+        Optional<Length> room = Optional.of(height.minus(Length.mm(tooHigh)));
+        Project project = within(Keeper.Limits.NONE.withHeight(room));
+        WishedChanges.Wished change = mended(project, tall, "limit.height");
+        Length lower = CoopBuilder.build(change.spec(), brief(project)).measures().height();
+        assertThat(height.minus(lower)).isBetween(Length.mm(tooHigh), Length.mm(tooHigh + 2));
+        assertThat(change.held().keySet()).isSubsetOf("front", "back", "eaves").isNotEmpty();
+    }
+
+    private static DesignSpec higher(DesignSpec spec, int by) {
+        DesignSpec tall = spec;
+        for (String wall : List.of("front", "back", "eaves")) {
+            if (tall.lengths().containsKey(wall)) {
+                tall = tall.with(wall, tall.length(wall).plus(Length.mm(by)));
+            }
+        }
+        return tall;
     }
 
     @Test
