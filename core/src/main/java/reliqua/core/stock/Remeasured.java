@@ -60,15 +60,39 @@ public final class Remeasured {
             case FoundPart f -> found(sizes, f);
             case Hardware _ -> {}
         }
-        sizes.putIfAbsent(Size.LENGTH, length(material));
+        if (!(material instanceof FoundPart)) {
+            sizes.put(Size.LENGTH, length(material));
+        }
         return sizes;
     }
 
     private static void found(Map<Size, Length> sizes, FoundPart part) {
-        List<Size> names = List.of(Size.WIDTH, Size.LENGTH, Size.DEPTH);
+        List<Size> names = names(part);
         for (int n = 0; n < names.size(); n++) {
             sizes.put(names.get(n), n < part.sizes().size() ? part.sizes().get(n) : Length.ZERO);
         }
+    }
+
+    /** What stands upright is as high as other things are long. */
+    private static List<Size> names(FoundPart part) {
+        return switch (part.kind()) {
+            case WINDOW, DOOR, CABINET_DOOR, PANEL, STANDING_WALL ->
+                    List.of(Size.WIDTH, Size.HEIGHT, Size.DEPTH);
+            case CRATE,
+                    TUB,
+                    BUCKET,
+                    DRAWER,
+                    COOLER,
+                    HOOP,
+                    PIPE,
+                    WHEEL,
+                    AXLE,
+                    TARP,
+                    FLOORING,
+                    PLATFORM,
+                    NEST_BOX ->
+                    List.of(Size.WIDTH, Size.LENGTH, Size.DEPTH);
+        };
     }
 
     /** The length it is asked for by; of a find the largest size, of a screw its length. */
@@ -117,7 +141,7 @@ public final class Remeasured {
                             p.stamp(),
                             p.broken(),
                             p.breaking());
-            case FoundPart f -> new FoundPart(f.kind(), measured(now));
+            case FoundPart f -> new FoundPart(f.kind(), measured(f, now));
             case Block _ -> Block.of(now.get(Size.HEIGHT), now.get(Size.WIDTH), along);
             case Hardware h -> new Hardware(h.kind(), Optional.of(along));
         };
@@ -137,9 +161,9 @@ public final class Remeasured {
                 s.flaws());
     }
 
-    private static List<Length> measured(Map<Size, Length> now) {
+    private static List<Length> measured(FoundPart part, Map<Size, Length> now) {
         List<Length> sizes = new ArrayList<>();
-        for (Size size : List.of(Size.WIDTH, Size.LENGTH, Size.DEPTH)) {
+        for (Size size : names(part)) {
             if (now.get(size).isPositive()) {
                 sizes.add(now.get(size));
             }

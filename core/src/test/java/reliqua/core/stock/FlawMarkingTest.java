@@ -91,9 +91,26 @@ class FlawMarkingTest {
                 assertThat(Remeasured.sizes(changed)).containsEntry(size, other);
                 assertThat(changed).isInstanceOf(material.getClass());
             }
-            Material longer = Remeasured.with(material, Remeasured.Size.LENGTH, Length.mm(3333));
+            Remeasured.Size along =
+                    Remeasured.sizes(material).keySet().stream()
+                            .reduce((_, last) -> last)
+                            .orElseThrow();
+            Material longer = Remeasured.with(material, along, Length.mm(3333));
             assertThat(Remeasured.length(longer)).isEqualTo(Length.mm(3333));
         }
+    }
+
+    @Test
+    void whatStandsUprightHasAHeightAndACrateALength() {
+        List<Length> sizes = List.of(Length.mm(6000), Length.mm(1900));
+        FoundPart wall = new FoundPart(FoundPart.Kind.STANDING_WALL, sizes);
+        assertThat(Remeasured.sizes(wall))
+                .containsEntry(Remeasured.Size.HEIGHT, Length.mm(1900))
+                .doesNotContainKey(Remeasured.Size.LENGTH);
+        assertThat(Remeasured.with(wall, Remeasured.Size.HEIGHT, Length.mm(2100)))
+                .isEqualTo(new FoundPart(wall.kind(), List.of(Length.mm(6000), Length.mm(2100))));
+        FoundPart crate = new FoundPart(FoundPart.Kind.CRATE, sizes);
+        assertThat(Remeasured.sizes(crate)).containsEntry(Remeasured.Size.LENGTH, Length.mm(1900));
     }
 
     @Test
