@@ -44,6 +44,9 @@ import reliqua.standins.Merchants;
 /** The heap by hand: flaws drawn, several lots at once, photos, somebody's table, the ledger. */
 @ExtendWith(ApplicationExtension.class)
 class HeapHandsTest {
+    /** Pixels the rack has for a drawing. */
+    private static final double ROOM = 393;
+
     private DrivenWindow window;
 
     @Start
@@ -164,6 +167,23 @@ class HeapHandsTest {
         heap().lots().forEach(lot -> DrivenWindow.choose(robot, lot.id()));
         DrivenWindow.choose(robot, "S2");
         assertThat(fields(robot)).isEqualTo(fields);
+    }
+
+    /** What is longer than the room for its drawing is drawn smaller. */
+    @Test
+    void aLongBoardsDrawingStaysBesideItsWords(FxRobot robot) {
+        robot.interact(() -> window.workspace.say("2x6 at 192"));
+        DrivenWindow.settle();
+        DrivenWindow.choose(robot, heap().lots().getLast().id());
+        DrivenWindow.settle();
+        robot.lookup(".rack-cell .picture").queryAll().stream()
+                .filter(javafx.scene.Node::isVisible)
+                .map(javafx.scene.Parent.class::cast)
+                .flatMap(picture -> picture.getChildrenUnmodifiable().stream())
+                .forEach(
+                        drawn ->
+                                assertThat(drawn.getBoundsInParent().getMaxX())
+                                        .isLessThanOrEqualTo(ROOM));
     }
 
     private static List<String> fields(FxRobot robot) {

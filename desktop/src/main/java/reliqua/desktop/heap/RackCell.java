@@ -21,11 +21,12 @@ import reliqua.desktop.shell.Parts;
 import reliqua.desktop.work.Workspace;
 
 /**
- * Draws a line of the rack; all things share one scale. A cell keeps its labels and its picture and
- * only fills them anew, so that thousands of lots scroll smoothly.
+ * Draws a line of the rack; all things share one scale but those that are longer than the room for
+ * them, which are drawn smaller. A cell keeps its labels and its picture and only fills them anew,
+ * so that thousands of lots scroll smoothly.
  */
 final class RackCell extends ListCell<RackRow> {
-    /** Pixels a millimetre: 3.7 m fit beside the words. */
+    /** Pixels a millimetre: 3.7 m fit beside the words, what is longer is drawn smaller. */
     private static final double SCALE = 0.105;
 
     private static final double DRAWN = 392;

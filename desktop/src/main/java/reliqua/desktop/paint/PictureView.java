@@ -44,7 +44,10 @@ public final class PictureView extends Region {
         this(0);
     }
 
-    /** Draws at {@code scale} pixels a millimetre and is as large as that makes it. */
+    /**
+     * Draws at {@code scale} pixels a millimetre and is as large as that makes it; smaller only
+     * where that is wider than it may be at most.
+     */
     public PictureView(double scale) {
         this.fixedScale = scale;
         getStyleClass().add("picture");
@@ -83,14 +86,21 @@ public final class PictureView extends Region {
         this.onPlaced = action;
     }
 
+    private double scale() {
+        double most = getMaxWidth();
+        return fixedScale > 0 && most > 2 && picture.get().width() > 0
+                ? Math.min(fixedScale, (most - 2) / picture.get().width())
+                : fixedScale;
+    }
+
     @Override
     protected double computePrefWidth(double height) {
-        return fixedScale > 0 ? picture.get().width() * fixedScale + 2 : 200;
+        return fixedScale > 0 ? picture.get().width() * scale() + 2 : 200;
     }
 
     @Override
     protected double computePrefHeight(double width) {
-        return fixedScale > 0 ? picture.get().height() * fixedScale + 2 : 150;
+        return fixedScale > 0 ? picture.get().height() * scale() + 2 : 150;
     }
 
     @Override
@@ -106,7 +116,7 @@ public final class PictureView extends Region {
             return;
         }
         if (!steady) {
-            placement = Placement.of(picture.get(), getWidth(), getHeight(), fixedScale);
+            placement = Placement.of(picture.get(), getWidth(), getHeight(), scale());
         }
         for (Picture.Shape shape : picture.get().shapes()) {
             getChildren().add(node(shape));
