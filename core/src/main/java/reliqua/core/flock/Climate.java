@@ -4,8 +4,8 @@ import java.util.List;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Pressure;
 import reliqua.core.measure.Speed;
+import reliqua.core.measure.Tape;
 import reliqua.core.measure.Temperature;
-import reliqua.core.measure.UnitSystem;
 import reliqua.core.measure.Words;
 
 /**
@@ -58,11 +58,11 @@ public record Climate(
     }
 
     /**
-     * How deep the ground freezes, as a keeper with that tape would name it. What the keeper has
-     * typed stays as it is.
+     * How deep the ground freezes, as a keeper with that tape would name it. A figure that lies on
+     * the tape's steps stays as it is: it may have been typed.
      */
-    public Length frost(UnitSystem system) {
-        return region.isEmpty() ? frost : system.natural(frost);
+    public Length frost(Tape tape) {
+        return frost.floorTo(tape.step()).equals(frost) ? frost : tape.system().natural(frost);
     }
 
     public Climate withSnow(Pressure other) {

@@ -30,7 +30,7 @@ final class WeatherBar extends HBox {
         FIGURES.put("gusts", (c, t) -> t.say(c.wind()));
         FIGURES.put("coldest", (c, t) -> t.say(c.coldest()));
         FIGURES.put("hottest", (c, t) -> t.say(c.hottest()));
-        FIGURES.put("frost", (c, t) -> t.say(c.frost(t.system())));
+        FIGURES.put("frost", (c, t) -> t.say(c.frost(t)));
     }
 
     private final Workspace workspace;
