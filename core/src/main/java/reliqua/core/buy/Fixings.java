@@ -36,6 +36,8 @@ public final class Fixings {
     private static final double ROOF_SCREWS_A_SQUARE_METRE = 8;
     private static final int HINGES_A_LEAF = 2;
 
+    private static final int STRIPS_A_FLAP = 2;
+
     /** Two at each end of a strip. */
     private static final int SCREWS_A_STRIP = 4;
 
@@ -331,7 +333,7 @@ public final class Fixings {
     private void hung(Part flap) {
         add(
                 outside(Hardware.Kind.STRIPS, Fixing.Where.LEAVES, flap.role()),
-                HINGES_A_LEAF,
+                STRIPS_A_FLAP,
                 flap.mark());
         Key screws =
                 new Key(
@@ -341,7 +343,7 @@ public final class Fixings {
                         Optional.empty(),
                         true,
                         flap.role());
-        add(screws, SCREWS_A_STRIP * HINGES_A_LEAF, flap.mark());
+        add(screws, SCREWS_A_STRIP * STRIPS_A_FLAP, flap.mark());
     }
 
     private void hang(int leaves, Role on, String... marks) {

@@ -58,6 +58,8 @@ class TalkTest {
                     zorros | foxes
                     no hay ratas | no rats
                     mapaches | raccoons
+                    12 tiras de cinturón viejo | 12 strips of belt
+                    6 tiras de neumático | 6 strips of belt
                     búhos | owls
                     presupuesto 80 | budget 80
                     con ayudante | with a helper
