@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -57,9 +58,15 @@ public final class ApartBench {
 
     private ApartBench() {}
 
-    /** Entry point; how many heaps a kind, and of which kind where not of all. */
+    /**
+     * Entry point; how many heaps a kind, of which kind where not of all, and which of the heaps
+     * where not each (the first is 0). What is bought for a heap is told on the error stream as it
+     * is found.
+     */
     public static void main(String[] args) {
         int heaps = args.length > 0 ? Integer.parseInt(args[0]) : USUAL_HEAPS;
+        OptionalInt only =
+                args.length > 2 ? OptionalInt.of(Integer.parseInt(args[2])) : OptionalInt.empty();
         NativeSolver.isLoaded();
         System.out.println(
                 "| kind | heaps | lots, middle | nothing bought | habit's size, nothing bought |"
@@ -67,12 +74,12 @@ public final class ApartBench {
         System.out.println("|---|---|---|---|---|---|---|---|");
         for (CoopFamily family : Families.all()) {
             if (args.length < 2 || args[1].equals(family.id())) {
-                System.out.println(row(family, heaps));
+                System.out.println(row(family, heaps, only));
             }
         }
     }
 
-    private static String row(CoopFamily family, int heaps) {
+    private static String row(CoopFamily family, int heaps, OptionalInt only) {
         Random random = new Random(family.id().hashCode());
         List<Double> seconds = new ArrayList<>();
         List<Integer> lots = new ArrayList<>();
@@ -81,6 +88,9 @@ public final class ApartBench {
         int standard = 0;
         for (int n = 0; n < heaps; n++) {
             Project taken = taken(family, random);
+            if (only.isPresent() && only.getAsInt() != n) {
+                continue;
+            }
             Heap heap = taken.heap();
             lots.add(heap.lots().size());
             long start = System.nanoTime();
@@ -89,7 +99,9 @@ public final class ApartBench {
             boolean free = fit.best().filter(ApartBench::buysNoWood).isPresent();
             housed += free ? 1 : 0;
             if (!free) {
-                fit.best().ifPresent(best -> lacking.add(lacking(best)));
+                String parts = fit.best().map(ApartBench::lacking).orElse("nothing stands");
+                lacking.add(parts);
+                System.err.println(family.id() + " " + n + ": " + parts);
             }
             standard += fit.standard().filter(ApartBench::buysNoWood).isPresent() ? 1 : 0;
         }
@@ -99,11 +111,11 @@ public final class ApartBench {
                 Locale.ENGLISH,
                 "| %s | %d | %d | %d | %d | %.1f | %.1f | %s |",
                 family.id(),
-                heaps,
-                lots.get(heaps / 2),
+                lots.size(),
+                lots.get(lots.size() / 2),
                 housed,
                 standard,
-                seconds.get(heaps / 2),
+                seconds.get(seconds.size() / 2),
                 seconds.getLast(),
                 String.join("; ", lacking));
     }
