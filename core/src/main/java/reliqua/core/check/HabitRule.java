@@ -33,6 +33,9 @@ final class HabitRule implements Rule {
     /** A threshold so much lower than the litter does no harm. */
     private static final Length SHALLOW = Length.mm(20);
 
+    /** No bird sits nearer to a wall with its middle, so over a ledger nothing falls. */
+    private static final Length BESIDE_WALL = Length.mm(60);
+
     private static final Length BURIED = Length.mm(-100);
 
     private static final Length NEAR = Length.mm(150);
@@ -90,20 +93,39 @@ final class HabitRule implements Rule {
         return parts.stream().map(Part::mark).toList();
     }
 
-    /** What is eaten or drunk from, under a bird that roosts. */
+    /** What is eaten or drunk from, under a bird that roosts, with no board between. */
     private static Optional<Finding> soiled(Coop coop) {
         List<Bounds> bars =
                 coop.parts().stream()
                         .filter(p -> p.role().duty().load() == Duty.Load.ROOST)
                         .map(p -> p.solid().bounds())
                         .toList();
+        Optional<Bounds> board =
+                coop.that(Duty.Trait.SCRAPED).stream()
+                        .map(p -> p.solid().bounds())
+                        .reduce(Bounds::with);
         List<Part> under =
                 coop.that(Duty.Trait.KEPT_CLEAN).stream()
-                        .filter(p -> bars.stream().anyMatch(b -> isOver(b, p.solid().bounds())))
+                        .filter(p -> bars.stream().anyMatch(b -> falls(b, board, p)))
                         .toList();
         return under.isEmpty()
                 ? Optional.empty()
                 : Optional.of(warning("underRoost", marks(under)));
+    }
+
+    private static boolean falls(Bounds bar, Optional<Bounds> board, Part part) {
+        Bounds low = part.solid().bounds();
+        return isOver(bar, low) && board.filter(b -> catches(b, bar, low)).isEmpty();
+    }
+
+    /** Whether a board is as wide and deep as what a bar and the thing below it share. */
+    private static boolean catches(Bounds board, Bounds bar, Bounds low) {
+        return bar.z0().atLeast(board.z1())
+                && board.z0().atLeast(low.z1())
+                && bar.x0().max(low.x0()).plus(BESIDE_WALL).atLeast(board.x0())
+                && board.x1().plus(BESIDE_WALL).atLeast(bar.x1().min(low.x1()))
+                && bar.y0().max(low.y0()).atLeast(board.y0())
+                && board.y1().atLeast(bar.y1().min(low.y1()));
     }
 
     private static boolean isOver(Bounds bar, Bounds low) {

@@ -147,6 +147,7 @@ public final class Remedies {
             case "standing" ->
                     higher(finding, project.keeper().body().height().minus(m.standing()));
             case "pitch" -> steeper(finding);
+            case "underRoost" -> builtOn(finding.rule(), AddOn.DROPPINGS_BOARD);
             case "ventSnow" -> builtOn(finding.rule(), AddOn.VENT_BOARDS);
             case "wideBack" -> slimmer(finding, coop);
             case "runLow" -> Stream.concat(taller(finding, coop), onLegs(finding, coop));

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import org.junit.jupiter.api.Assumptions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -191,6 +192,21 @@ class HabitRuleTest {
         Coop slim = sized(wheeled, Length.mm(1500), Length.mm(1700));
         assertThat(broken(wide, Houses.needs(6))).contains("wideBack");
         assertThat(broken(slim, Houses.needs(6))).doesNotContain("wideBack");
+    }
+
+    /** Pallet houses have room beside their roosts. */
+    @ParameterizedTest
+    @MethodSource("reliqua.core.coop.Houses#families")
+    void aBoardUnderTheRoostsKeepsADrinkerBelowItClean(CoopFamily family) throws Unbuildable {
+        Assumptions.assumeTrue(
+                family.addOns().containsAll(Set.of(AddOn.DROPPINGS_BOARD, AddOn.DRINKER_STAND)));
+        Assumptions.assumeTrue(family.builtOf().isEmpty());
+        Length width = family.width(Houses.bareChoices(family)).least().max(Length.mm(1200));
+        Coop fouled = sized(family, width, Length.mm(1400), AddOn.DRINKER_STAND);
+        Coop clean =
+                sized(family, width, Length.mm(1400), AddOn.DRINKER_STAND, AddOn.DROPPINGS_BOARD);
+        assertThat(broken(fouled, Houses.needs(6))).contains("underRoost");
+        assertThat(broken(clean, Houses.needs(6))).doesNotContain("underRoost");
     }
 
     @Test

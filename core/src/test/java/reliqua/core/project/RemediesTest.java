@@ -101,6 +101,24 @@ class RemediesTest {
     }
 
     @Test
+    void aBoardUnderTheRoostsIsOfferedWhereTheDrinkerWouldBeFouled() throws Unbuildable {
+        Project project =
+                Yards.project(6).with(AddOn.DRINKER_STAND, true).hold("depth", Length.mm(1220));
+        Project settled = project.settledOn(derived(project).candidate());
+        Design now = derived(settled);
+        assertThat(unmet(now)).contains("underRoost");
+        Remedies.Remedy board =
+                Remedies.of(settled, now, Progress.NONE).stream()
+                        .filter(r -> r.rule().equals("underRoost"))
+                        .findFirst()
+                        .orElseThrow();
+        Design after = derived(board.edit().change().apply(settled));
+        assertThat(unmet(after)).doesNotContain("underRoost");
+        assertThat(after.bill().total().minus(now.bill().total()))
+                .isLessThanOrEqualTo(board.more());
+    }
+
+    @Test
     void aPressOnARemedyMendsItsFindingForWhatItSaid() throws Unbuildable {
         assertThat(unmet(design)).contains("wind");
         Remedies.Remedy stakes =
