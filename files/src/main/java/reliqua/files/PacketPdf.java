@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import reliqua.core.build.Frame;
 import reliqua.core.build.FrameWords;
 import reliqua.core.build.Frames;
@@ -47,13 +48,15 @@ import reliqua.core.stock.Lot;
  * white.
  */
 public final class PacketPdf {
-    private static final double STRIP_SCALE = 0.22;
+    /** A strip comes out a little over a centimetre high, whatever is written above it. */
+    private static final double STRIP_SCALE = 0.079;
+
     private static final double SHEET_SCALE = 0.12;
     private static final float SHEET_HIGH = 120;
 
-    private static final float COVER_HIGH = 140;
+    private static final float COVER_HIGH = 190;
     private static final float SITE_HIGH = 112;
-    private static final float STRIP_HIGH = 26;
+    private static final float STRIP_HIGH = 60;
     private static final float STEP_HIGH = 58;
     private static final int STEP_COLUMNS = 4;
     private static final int LABEL_COLUMNS = 5;
@@ -128,7 +131,10 @@ public final class PacketPdf {
                 drawings(flow);
                 layout(flow);
             }
-            case CUTTING -> tickets(flow);
+            case CUTTING -> {
+                inColumns(flow, Chapter.DRAWINGS);
+                tickets(flow);
+            }
             case FETCHING -> {
                 inColumns(flow, Chapter.CUTTING);
                 bill(flow);
@@ -226,10 +232,12 @@ public final class PacketPdf {
         for (Elevation.View view : Elevation.View.values()) {
             Picture picture = Elevation.of(design.candidate().coop(), view, tape, Set.of());
             int scale = scale(flow, picture);
-            double points = POINTS_A_MM / scale;
-            flow.need((float) (picture.height() * points) + 34);
-            flow.subheading(Words.say("packet.scale", Words.say("view." + view.name()), scale));
-            flow.drawn(picture, points);
+            String name = Words.say("packet.scale", Words.say("view." + view.name()), scale);
+            flow.together(
+                    () -> {
+                        flow.subheading(name);
+                        flow.drawn(picture, POINTS_A_MM / scale);
+                    });
         }
     }
 
@@ -244,11 +252,12 @@ public final class PacketPdf {
         flow.line(Words.say("packet.layout.how"));
         for (Frame frame : frames) {
             Picture picture = FramePicture.of(frame, tape, Set.of());
-            List<String> lines = FrameWords.of(frame, tape);
-            flow.need(FRAME_HIGH + 15 * (2 + lines.size()));
-            flow.subheading(FrameWords.name(frame, tape));
-            flow.picture(picture, FRAME_HIGH, POINTS_A_MM / SCALES.getFirst());
-            lines.forEach(flow::line);
+            flow.together(
+                    () -> {
+                        flow.subheading(FrameWords.name(frame, tape));
+                        flow.picture(picture, FRAME_HIGH, POINTS_A_MM / SCALES.getFirst());
+                        FrameWords.of(frame, tape).forEach(flow::line);
+                    });
         }
     }
 
@@ -267,56 +276,55 @@ public final class PacketPdf {
     /** Of a coop that is cut out there are none. */
     private void tickets(PdfFlow flow) {
         if (design.candidate().plan().tickets().isEmpty()) {
-            flow.columns(2);
             return;
         }
-        flow.heading(Words.say("packet.tickets"));
+        flow.section(Words.say("packet.tickets"));
         flow.line(Words.say("packet.tickets.how", tape.say(project.keeper().kerf())));
-        flow.columns(2);
         int number = 0;
         for (Ticket ticket : design.candidate().plan().tickets()) {
-            ticket(flow, ++number, ticket);
+            String title = Words.say("packet.ticket", ++number, title(ticket));
+            Picture picture = TicketPicture.of(ticket, tape);
+            flow.together(() -> ticket(flow, title, ticket, picture));
         }
     }
 
     /** One ticket: what is cut, how it lies, and what is written on each piece. */
-    private void ticket(PdfFlow flow, int number, Ticket ticket) {
-        List<String> pieces = pieces(ticket);
-        float high = ticket.isLinear() ? STRIP_HIGH : SHEET_HIGH;
-        Picture picture = TicketPicture.of(ticket, tape);
-        double scale = Math.min(flow.width() / picture.width(), high / picture.height());
-        flow.need((float) (picture.height() * scale) + 13 * (2 + pieces.size()));
+    private void ticket(PdfFlow flow, String title, Ticket ticket, Picture picture) {
         flow.space(4);
-        flow.tick(Words.say("packet.ticket", number, title(ticket)), "");
-        flow.picture(picture, high, ticket.isLinear() ? STRIP_SCALE : SHEET_SCALE);
-        pieces.forEach(flow::under);
+        flow.tick(title, "");
+        flow.picture(
+                picture,
+                ticket.isLinear() ? STRIP_HIGH : SHEET_HIGH,
+                ticket.isLinear() ? STRIP_SCALE : SHEET_SCALE);
+        pieces(ticket).forEach(flow::under);
     }
 
-    /** What needs no more words stands on one line; then a line for each that does. */
+    /** What needs no more words stands on one line, like pieces together; then what does. */
     private List<String> pieces(Ticket ticket) {
-        List<String> plain = new ArrayList<>();
+        Map<String, List<String>> plain = new LinkedHashMap<>();
         List<String> noted = new ArrayList<>();
         for (Ticket.Cut cut : ticket.cuts()) {
             for (Part part : cut.parts()) {
                 String role = Words.say("role." + part.role().name());
-                String words = part.mark() + " " + Describe.piece(part, tape) + ", " + role;
+                String words = Describe.piece(part, tape) + ", " + role;
                 List<String> notes =
                         TicketNotes.of(design.candidate().plan(), ticket, part).stream()
                                 .map(note -> note.words(tape))
                                 .toList();
                 if (notes.isEmpty()) {
-                    plain.add(words);
+                    plain.computeIfAbsent(words, _ -> new ArrayList<>()).add(part.mark());
                 } else {
-                    noted.add(words + "; " + String.join("; ", notes));
+                    noted.add(part.mark() + " " + words + "; " + String.join("; ", notes));
                 }
             }
         }
-        List<String> lines = new ArrayList<>();
-        if (!plain.isEmpty()) {
-            lines.add(String.join("  -  ", plain));
-        }
-        lines.addAll(noted);
-        return lines;
+        String together =
+                plain.entrySet().stream()
+                        .map(e -> String.join(", ", e.getValue()) + " " + e.getKey())
+                        .collect(Collectors.joining("  -  "));
+        return Stream.concat(Stream.of(together), noted.stream())
+                .filter(line -> !line.isEmpty())
+                .toList();
     }
 
     private String title(Ticket ticket) {
@@ -376,22 +384,27 @@ public final class PacketPdf {
         flow.heading(Words.say("packet.steps"));
         flow.columns(STEP_COLUMNS);
         for (Step step : design.steps()) {
-            step(flow, step);
+            Optional<Picture> picture = picture(step);
+            flow.together(() -> step(flow, step, picture));
         }
     }
 
-    private void step(PdfFlow flow, Step step) {
+    /** What stands and what goes on, from the corner that shows it best. */
+    private Optional<Picture> picture(Step step) {
         Coop coop = design.candidate().coop();
         Set<String> lit = Set.copyOf(step.marks());
         Set<String> standing = design.standing(step);
-        flow.need(STEP_HIGH + 60);
-        flow.space(4);
-        flow.tick(step.words().words(tape), Words.say("packet.minutes", step.minutes()));
-        if (!standing.isEmpty()) {
-            FromCorner corner = FromCorner.nearest(coop.parts(), lit, coop.bounds());
-            Picture picture = Oblique.of(coop, corner, p -> standing.contains(p.mark()), lit);
-            flow.picture(picture, STEP_HIGH, 1);
+        if (standing.isEmpty()) {
+            return Optional.empty();
         }
+        FromCorner corner = FromCorner.nearest(coop.parts(), lit, coop.bounds());
+        return Optional.of(Oblique.of(coop, corner, p -> standing.contains(p.mark()), lit));
+    }
+
+    private void step(PdfFlow flow, Step step, Optional<Picture> picture) {
+        flow.space(4);
+        flow.tick(Words.say("packet.step", step.words().words(tape), step.minutes()), "");
+        picture.ifPresent(p -> flow.picture(p, STEP_HIGH, 1));
         if (!step.marks().isEmpty()) {
             flow.under(String.join(", ", step.marks()));
         }
@@ -409,9 +422,11 @@ public final class PacketPdf {
         Coop coop = design.candidate().coop();
         for (Chore chore : Chore.values()) {
             if (chore.askedBy(coop, project.flock())) {
-                flow.need(36);
-                flow.tick(Words.say("chore." + chore.id()), rhythm(chore));
-                flow.under(Words.say("chore." + chore.id() + ".sign"));
+                flow.together(
+                        () -> {
+                            flow.tick(Words.say("chore." + chore.id()), rhythm(chore));
+                            flow.under(Words.say("chore." + chore.id() + ".sign"));
+                        });
             }
         }
     }

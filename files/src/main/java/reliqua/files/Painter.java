@@ -147,13 +147,32 @@ final class Painter {
         g.draw(place.createTransformedShape(path));
     }
 
+    /** How far words stand out above the upper edge of a picture, in points. */
+    static float above(Picture picture, double scale) {
+        return (float)
+                picture.shapes().stream()
+                        .filter(s -> s instanceof Picture.Label label && !label.turned())
+                        .map(s -> (Picture.Label) s)
+                        .mapToDouble(l -> over(picture, l, scale))
+                        .max()
+                        .orElse(0);
+    }
+
+    private static double over(Picture picture, Picture.Label label, double scale) {
+        double baseline = (label.at().y() - picture.y0()) * scale + label.away() * PAPER;
+        return Math.max(0, size(label) - baseline);
+    }
+
+    private static float size(Picture.Label label) {
+        return switch (label.size()) {
+            case NOTE -> 7;
+            case BODY -> 9;
+            case FIGURE -> 10;
+        };
+    }
+
     private void label(Picture.Label label, AffineTransform place) {
-        float size =
-                switch (label.size()) {
-                    case NOTE -> 7;
-                    case BODY -> 9;
-                    case FIGURE -> 10;
-                };
+        float size = size(label);
         g.setFont(label.size() == Picture.Size.FIGURE ? Fonts.bold(size) : Fonts.regular(size));
         g.setColor(Color.BLACK);
         double[] at = {label.at().x(), label.at().y()};

@@ -32,10 +32,13 @@ import reliqua.core.project.Project;
 
 /** Sets text, boxes to tick and pictures down a page, and begins a new one when they do not fit. */
 final class PdfFlow implements AutoCloseable {
-    private static final float MARGIN = 44;
-    private static final float FOOT = 34;
+    private static final float MARGIN = 36;
+    private static final float FOOT = 30;
     private static final float GAP = 14;
     private static final float GUTTER = 18;
+
+    /** From the upper edge of a picture to what follows, besides its height. */
+    private static final float BELOW_PICTURE = 8;
 
     /** Words stand so far in behind a box to tick. */
     private static final float INSET = 18;
@@ -56,6 +59,9 @@ final class PdfFlow implements AutoCloseable {
     private int column;
     private float top = MARGIN;
     private float lowest = MARGIN;
+
+    /** Whether heights are only added up, and nothing is set or begun. */
+    private boolean measuring;
 
     /** Size of type and of a line of it. */
     private float type = 10;
@@ -113,8 +119,8 @@ final class PdfFlow implements AutoCloseable {
         column = 0;
         top = y;
         lowest = y;
-        type = number == 1 ? 10 : 8.5f;
-        leading = number == 1 ? 14 : 11;
+        type = number == 1 ? 10 : 8.25f;
+        leading = number == 1 ? 14 : 10.5f;
     }
 
     /** The pages of the headings so far. */
@@ -168,7 +174,7 @@ final class PdfFlow implements AutoCloseable {
 
     /** Goes on in the next column, or on a new page, unless so much is free. */
     void need(float height) {
-        if (y + height <= size.getHeight() - MARGIN - FOOT / 2) {
+        if (measuring || y + height <= size.getHeight() - MARGIN - FOOT / 2) {
             return;
         }
         lowest = Math.max(lowest, y);
@@ -178,6 +184,22 @@ final class PdfFlow implements AutoCloseable {
         } else {
             newPage();
         }
+    }
+
+    /** What is set here is not parted, unless it is higher than a column. */
+    void together(Runnable block) {
+        need(heightOf(block));
+        block.run();
+    }
+
+    private float heightOf(Runnable block) {
+        float before = y;
+        measuring = true;
+        block.run();
+        measuring = false;
+        float height = y - before;
+        y = before;
+        return height;
     }
 
     void heading(String words) {
@@ -216,10 +238,7 @@ final class PdfFlow implements AutoCloseable {
     /** A line behind a box to tick, and a figure at the right edge. */
     void tick(String words, String right) {
         need(18);
-        graphics().setColor(Color.BLACK);
-        graphics().setStroke(new BasicStroke(0.8f));
-        float box = type - 1;
-        graphics().draw(new Rectangle2D.Float(left(), y + leading - box, box, box));
+        box(new Rectangle2D.Float(left(), y + leading - type + 1, type - 1, type - 1), 0.8f);
         float wide = 0;
         if (!right.isEmpty()) {
             wide = graphics().getFontMetrics(Fonts.bold(type)).stringWidth(right) + GAP;
@@ -250,7 +269,19 @@ final class PdfFlow implements AutoCloseable {
         text(words, font, left() + inset, y);
     }
 
+    private void box(Rectangle2D.Float box, float stroke) {
+        if (measuring) {
+            return;
+        }
+        graphics().setColor(Color.BLACK);
+        graphics().setStroke(new BasicStroke(stroke));
+        graphics().draw(box);
+    }
+
     private void text(String words, Font font, float x, float baseline) {
+        if (measuring) {
+            return;
+        }
         graphics().setFont(font);
         graphics().setColor(Color.BLACK);
         graphics().drawString(words, x, baseline);
@@ -263,12 +294,7 @@ final class PdfFlow implements AutoCloseable {
     void picture(Picture picture, float height, double mostScale) {
         double scale =
                 Math.min(mostScale, Math.min(width() / picture.width(), height / picture.height()));
-        float used = (float) (picture.height() * scale);
-        need(used + 8);
-        AffineTransform before = graphics().getTransform();
-        new Painter(graphics()).paint(picture, left(), y + 6, scale);
-        graphics().setTransform(before);
-        y += used + 10;
+        drawn(picture, scale);
     }
 
     /**
@@ -284,23 +310,28 @@ final class PdfFlow implements AutoCloseable {
         double other = Math.min(wide / beside.width(), height / beside.height());
         float used = (float) Math.max(picture.height() * scale, beside.height() * other);
         need(used + 8);
-        AffineTransform before = graphics().getTransform();
-        new Painter(graphics()).paint(picture, left(), y + 6, scale);
-        graphics().setTransform(before);
-        double x = right() - beside.width() * other;
-        new Painter(graphics()).paint(beside, x, y + 6, other);
-        graphics().setTransform(before);
-        y += used + 10;
+        paint(picture, left(), scale);
+        paint(beside, (float) (right() - beside.width() * other), other);
+        y += used + BELOW_PICTURE;
     }
 
     /** A picture at exactly so many points a millimetre, which must fit the page. */
     void drawn(Picture picture, double scale) {
-        float used = (float) (picture.height() * scale);
+        float above = Painter.above(picture, scale);
+        float used = above + (float) (picture.height() * scale);
         need(used + 8);
+        y += above;
+        paint(picture, left(), scale);
+        y += used - above + BELOW_PICTURE;
+    }
+
+    private void paint(Picture picture, float x, double scale) {
+        if (measuring) {
+            return;
+        }
         AffineTransform before = graphics().getTransform();
-        new Painter(graphics()).paint(picture, left(), y + 6, scale);
+        new Painter(graphics()).paint(picture, x, y + 6, scale);
         graphics().setTransform(before);
-        y += used + 10;
     }
 
     /** Photos side by side, as many as find room in a row; one that cannot be read is left out. */
@@ -356,9 +387,7 @@ final class PdfFlow implements AutoCloseable {
     /** A frame to cut out, with a large word and lines below. */
     void label(String large, List<String> lines, float height) {
         need(height + 6);
-        graphics().setColor(Color.BLACK);
-        graphics().setStroke(new BasicStroke(0.6f));
-        graphics().draw(new Rectangle2D.Float(left(), y + 3, width(), height));
+        box(new Rectangle2D.Float(left(), y + 3, width(), height), 0.6f);
         text(large, Fonts.bold(15), left() + 6, y + 20);
         for (int n = 0; n < lines.size(); n++) {
             text(lines.get(n), Fonts.regular(7.5f), left() + 6, y + 31 + n * 9);
