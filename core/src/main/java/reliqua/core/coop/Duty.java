@@ -130,6 +130,9 @@ public record Duty(
         WALKED_ON,
         /** Scraped every few days. */
         SCRAPED,
+
+        /** Found larger than it is wanted, and cut to what it lies on. */
+        CUT_TO_FIT,
         /** Filled with dry earth. */
         FILLED,
         /** Holds what rots: it is kept moist and harvested. */

@@ -359,6 +359,8 @@ public enum Role {
             'T',
             Stage.ROOSTS,
             Duty.of(FRAME, HIDDEN, Trait.LOOSE, Trait.SCRAPED).seenFrom(Side.PLAN)),
+    BOARD_LINING(
+            'T', Stage.ROOSTS, Duty.of(FRAME, HIDDEN, Trait.LOOSE, Trait.CUT_TO_FIT).minutes(8)),
     LADDER_RAIL(
             'T',
             Stage.ROOSTS,

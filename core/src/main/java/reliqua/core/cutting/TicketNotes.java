@@ -47,7 +47,12 @@ public final class TicketNotes {
         notes.add(
                 part.sawnTo()
                         .map(to -> Sum.of("piece.sawnDown", new Marked(to)))
-                        .orElseGet(() -> Sum.of("piece.whole")));
+                        .orElseGet(
+                                () ->
+                                        Sum.of(
+                                                part.role().is(Duty.Trait.CUT_TO_FIT)
+                                                        ? "piece.cutToFit"
+                                                        : "piece.whole")));
         if (!part.solid().holes().isEmpty()) {
             notes.add(Sum.of("piece.cutBoards"));
         }

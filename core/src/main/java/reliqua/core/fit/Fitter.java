@@ -325,7 +325,12 @@ public final class Fitter {
         Comparator<Candidate> order = Candidate.byBill(request.hardware());
         Candidate best = exact;
         for (int pass = 0; pass < PASSES && !progress.cancelled(); pass++) {
-            List<Candidate> likely = trial.all(moves.scarce(best)).stream().limit(SPARED).toList();
+            List<Candidate> likely =
+                    Stream.of(
+                                    moves.scarce(best),
+                                    isFree(best) ? List.<DesignSpec>of() : moves.nudged(best))
+                            .flatMap(some -> trial.all(some).stream().limit(SPARED))
+                            .toList();
             Candidate before = best;
             for (Candidate planned : trial.exact(likely)) {
                 best = order.compare(planned, best) < 0 ? planned : best;

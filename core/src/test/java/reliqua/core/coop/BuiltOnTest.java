@@ -20,6 +20,7 @@ import reliqua.core.coop.family.CoopFamily;
 import reliqua.core.coop.family.Families;
 import reliqua.core.flock.Practice;
 import reliqua.core.measure.Length;
+import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Hardware;
 
 /** What each thing that is built on is there for, on every kind that has room for it. */
@@ -56,6 +57,33 @@ class BuiltOnTest {
         assertThat(boards.y1()).isGreaterThanOrEqualTo(bars.y1());
         assertThat(coop.of(Role.DROPPINGS_BOARD))
                 .allMatch(p -> p.role().is(Duty.Trait.LOOSE), "comes out");
+    }
+
+    /** As many boards as there are pieces of it that are large enough, and none larger. */
+    @Test
+    void foundFlooringCoversTheDroppingsBoard() {
+        List<Coop> lined =
+                droppings().stream().filter(c -> !c.of(Role.BOARD_LINING).isEmpty()).toList();
+        assertThat(lined).isNotEmpty();
+        for (Coop coop : lined) {
+            List<Part> boards = coop.of(Role.DROPPINGS_BOARD);
+            for (Part lining : coop.of(Role.BOARD_LINING)) {
+                Bounds b = lining.solid().bounds();
+                assertThat(boards)
+                        .extracting(p -> p.solid().bounds())
+                        .anyMatch(
+                                under ->
+                                        under.z1().equals(b.z0())
+                                                && under.x0().equals(b.x0())
+                                                && under.x1().equals(b.x1())
+                                                && under.y0().equals(b.y0())
+                                                && under.y1().equals(b.y1()));
+                Find.OfThing found = (Find.OfThing) ((Part.WholePart) lining).find();
+                assertThat(found.kind()).isEqualTo(FoundPart.Kind.FLOORING);
+                assertThat(found.sizes().stream().reduce(Length.ZERO, Length::max))
+                        .isGreaterThanOrEqualTo(b.width().max(b.depth()));
+            }
+        }
     }
 
     static List<Coop> droppings() {

@@ -311,6 +311,8 @@ public final class Houses {
                             mm(random, 240, 340),
                             mm(random, 240, 340),
                             mm(random, 280, 420));
+            case LINING ->
+                    found(FoundPart.Kind.FLOORING, mm(random, 500, 2600), mm(random, 500, 1800));
             case WHEELS -> found(FoundPart.Kind.WHEEL, mm(random, 150, 400), mm(random, 30, 90));
             default ->
                     found(

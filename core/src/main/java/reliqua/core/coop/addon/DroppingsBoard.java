@@ -10,9 +10,11 @@ import reliqua.core.coop.Role;
 import reliqua.core.coop.Solid;
 import reliqua.core.coop.Zone;
 import reliqua.core.coop.family.Choices;
+import reliqua.core.coop.family.Finds;
 import reliqua.core.coop.family.Unbuildable;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
+import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Section;
 
 /**
@@ -23,6 +25,9 @@ import reliqua.core.stock.Section;
 final class DroppingsBoard implements Addition {
     /** Tails hang out before the foremost bar. */
     private static final Length BEFORE_BARS = Length.mm(100);
+
+    /** Vinyl and linoleum lie about so thick. */
+    private static final Length LINING = Length.mm(3);
 
     private static final Length PLAY = Length.mm(5);
 
@@ -87,14 +92,41 @@ final class DroppingsBoard implements Addition {
         for (int n = 0; n + 1 < edges.size(); n += 2) {
             Length from = edges.get(n).plus(PLAY);
             Length to = edges.get(n + 1).minus(PLAY);
-            at.book()
-                    .panel(
-                            Role.DROPPINGS_BOARD,
-                            thick,
-                            to.minus(from),
-                            y1.minus(y0),
-                            Solid.box(from, to, y0, y1, z, z.plus(thick)));
+            Solid board = Solid.box(from, to, y0, y1, z, z.plus(thick));
+            at.book().panel(Role.DROPPINGS_BOARD, thick, to.minus(from), y1.minus(y0), board);
+            lining(at, board.bounds());
         }
+    }
+
+    /** Over each field as long as there is flooring that is large enough. */
+    private static void lining(Standing at, Bounds board) {
+        long laid = at.book().parts().stream().filter(p -> p.role() == Role.BOARD_LINING).count();
+        at.choices()
+                .finds()
+                .thing(FoundPart.Use.LINING)
+                .filter(found -> laid < found.count() && covers(found, board))
+                .ifPresent(
+                        found ->
+                                at.book()
+                                        .whole(
+                                                Role.BOARD_LINING,
+                                                found.find(),
+                                                List.of(),
+                                                Solid.box(
+                                                        board.x0(),
+                                                        board.x1(),
+                                                        board.y0(),
+                                                        board.y1(),
+                                                        board.z1(),
+                                                        board.z1().plus(LINING))));
+    }
+
+    /** Whichever way it lies. */
+    private static boolean covers(Finds.Thing found, Bounds board) {
+        Length side = found.size(0, Length.ZERO);
+        Length other = found.size(1, Length.ZERO);
+        return side.max(other).atLeast(board.width().max(board.depth()))
+                && side.min(other).atLeast(board.width().min(board.depth()));
     }
 
     private static List<Bounds> posts(Coop house, Length y0, Length y1) {

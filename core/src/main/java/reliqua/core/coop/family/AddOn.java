@@ -15,8 +15,8 @@ public enum AddOn {
     RUN("run", List.of("run-length"), List.of(Choices.Group.RUN), FoundPart.Use.RUN_WALL),
     /** A window in the left wall: what the heap has, else mesh with a flap. */
     WINDOW("window", FoundPart.Use.GLAZING),
-    /** A board below the roosts that is pulled out and scraped. */
-    DROPPINGS_BOARD("droppings-board"),
+    /** A board below the roosts that is pulled out and scraped; found flooring covers it. */
+    DROPPINGS_BOARD("droppings-board", FoundPart.Use.LINING),
     /** A bar across the keeper's door, in brackets. */
     DOOR_BAR("door-bar"),
     /** A wooden gutter at the low eaves, over a tub where the heap has one. */
