@@ -101,7 +101,8 @@ final class Moves {
                 houses.nudged(c.spec()).stream().map(size -> resized(c.spec(), size));
         Stream<DesignSpec> seams =
                 sheets.panels().stream().map(w -> c.spec().with(choices(c).withWidestPanel(w)));
-        return Stream.concat(sizes, seams)
+        return Stream.of(sizes, seams, otherFree(c).stream())
+                .flatMap(some -> some)
                 .map(houses::settled)
                 .filter(houses::within)
                 .filter(spec -> !spec.equals(c.spec()))
@@ -169,7 +170,7 @@ final class Moves {
     /**
      * Other values of lengths that may be changed by themselves, those the keeper fixed left out.
      */
-    private List<DesignSpec> otherFree(Candidate c) {
+    List<DesignSpec> otherFree(Candidate c) {
         return request.family().free(choices(c)).stream()
                 .filter(free -> !request.held().containsKey(free.key()))
                 .flatMap(free -> values(free, c).stream().map(v -> c.spec().with(free.key(), v)))
