@@ -55,7 +55,7 @@ public final class PacketPdf {
     private static final float SHEET_HIGH = 120;
 
     private static final float COVER_HIGH = 190;
-    private static final float SITE_HIGH = 112;
+    private static final float SITE_HIGH = 165;
     private static final float STRIP_HIGH = 60;
     private static final float STEP_HIGH = 58;
     private static final int STEP_COLUMNS = 4;

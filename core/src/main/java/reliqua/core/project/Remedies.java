@@ -9,6 +9,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import reliqua.core.check.Finding;
 import reliqua.core.coop.Bounds;
@@ -27,6 +29,8 @@ import reliqua.core.fit.Candidate;
 import reliqua.core.measure.Length;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Sum;
+import reliqua.core.stock.Condition;
+import reliqua.core.stock.Heap;
 import reliqua.core.stock.Section;
 import reliqua.core.stock.Stick;
 import reliqua.core.stock.Treatment;
@@ -57,6 +61,9 @@ public final class Remedies {
     private final CoopFamily family;
     private final QuickDesign designs;
 
+    /** How its changes are planned. */
+    private final Function<Project, QuickDesign> planning;
+
     /** The design itself, planned as its changes are. */
     private final Optional<Design> plain;
 
@@ -69,6 +76,7 @@ public final class Remedies {
         boolean dearer =
                 quickly.filter(q -> q.bill().total().compareTo(design.bill().total()) > 0)
                         .isPresent();
+        this.planning = dearer ? QuickDesign::exact : QuickDesign::new;
         this.designs = dearer ? QuickDesign.exact(project) : quick;
         this.plain = dearer ? designs.of(spec) : quickly;
     }
@@ -122,6 +130,10 @@ public final class Remedies {
             }
             plain.flatMap(p -> priced(change, p)).ifPresent(remedies::add);
         }
+        now.findings().stream()
+                .filter(f -> f.rule().equals("paint"))
+                .flatMap(f -> plain.flatMap(p -> leftOut(f, p)).stream())
+                .forEach(remedies::add);
         return cheapest(remedies);
     }
 
@@ -135,6 +147,27 @@ public final class Remedies {
                     (a, b) -> a.more().compareTo(b.more()) <= 0 ? a : b);
         }
         return List.copyOf(best.values());
+    }
+
+    /** The same house without the lots a rule names, where anything else serves. */
+    private Optional<Remedy> leftOut(Finding finding, Design plain) {
+        UnaryOperator<Project> refused = p -> p.withHeap(refusing(p.heap(), finding.marks()));
+        Sum what = Sum.of("remedy.leftOut", String.join(", ", finding.marks()));
+        return planning.apply(refused.apply(project))
+                .of(spec)
+                .filter(d -> mends(d, finding.rule(), plain))
+                .map(
+                        d ->
+                                new Remedy(
+                                        finding.rule(),
+                                        what,
+                                        d.bill().total().minus(plain.bill().total()),
+                                        new Edit(what.words(project.keeper().tape()), refused)));
+    }
+
+    private static Heap refusing(Heap heap, List<String> ids) {
+        return heap.changed(
+                Set.copyOf(ids), lot -> lot.with(lot.condition().with(Condition.Verdict.REFUSE)));
     }
 
     private Stream<Change> changes(Finding finding, Coop coop) {

@@ -16,8 +16,11 @@ import reliqua.core.fit.Fitter;
 import reliqua.core.fit.Yards;
 import reliqua.core.flock.Practice;
 import reliqua.core.measure.Length;
+import reliqua.core.measure.Money;
 import reliqua.core.stock.FoundPart;
 import reliqua.core.stock.Lot;
+import reliqua.core.stock.Stick;
+import reliqua.core.stock.Treatment;
 
 class RemediesTest {
     private static List<String> unmet(Design design) {
@@ -116,6 +119,36 @@ class RemediesTest {
         assertThat(unmet(after)).doesNotContain("underRoost");
         assertThat(after.bill().total().minus(now.bill().total()))
                 .isLessThanOrEqualTo(board.more());
+    }
+
+    /** Whatever is painted on the heap and not judged yet. */
+    @Test
+    void paintedWoodIsLeftOutForWhatThatAddsToTheBill() throws Unbuildable {
+        Stick first =
+                Yards.heap().lots().stream()
+                        .map(Lot::material)
+                        .filter(Stick.class::isInstance)
+                        .map(Stick.class::cast)
+                        .findFirst()
+                        .orElseThrow();
+        Stick coloured = first.with(Treatment.PAINTED);
+        Lot painted = new Lot("P9", 6, coloured, Lot.Provenance.UNKNOWN);
+        Project yard = Yards.project(4).withHeap(Yards.heap().plus(painted));
+        Project settled = yard.settledOn(derived(yard).candidate());
+        Design now = derived(settled);
+        assertThat(unmet(now)).contains("paint");
+        Remedies.Remedy without =
+                Remedies.of(settled, now, Progress.NONE).stream()
+                        .filter(r -> r.rule().equals("paint"))
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(without.more()).isGreaterThanOrEqualTo(Money.ZERO);
+        Project left = without.edit().change().apply(settled);
+        Design after = derived(left);
+        assertThat(unmet(after)).doesNotContain("paint");
+        assertThat(after.candidate().spec()).isEqualTo(now.candidate().spec());
+        assertThat(after.candidate().plan().tickets())
+                .noneMatch(t -> t.source().equals(painted.id()));
     }
 
     @Test
