@@ -5,6 +5,10 @@ import java.util.List;
 import java.util.stream.Stream;
 import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.cutting.Progress;
+import reliqua.core.cutting.Ticket;
+import reliqua.core.stock.Roofing;
+import reliqua.core.stock.Sheet;
+import reliqua.core.stock.Stick;
 
 /** The last changes of a search, for a house that is planned exactly and still asks for wood. */
 final class Sparing {
@@ -36,7 +40,7 @@ final class Sparing {
         }
         Comparator<Candidate> order = Candidate.byBill(request.hardware());
         Candidate best = exact;
-        for (int pass = 0; pass < PASSES && !best.isFree(); pass++) {
+        for (int pass = 0; pass < PASSES && wantsWood(best); pass++) {
             Candidate before = best;
             for (Candidate planned : trial.exact(likely(best))) {
                 best = order.compare(planned, best) < 0 ? planned : best;
@@ -46,6 +50,19 @@ final class Sparing {
             }
         }
         return best;
+    }
+
+    /** Mesh and hardware are the same a hair to either side. */
+    private static boolean wantsWood(Candidate candidate) {
+        return !candidate.plan().missing().isEmpty()
+                || candidate.plan().tickets().stream()
+                        .filter(Ticket::bought)
+                        .map(Ticket::material)
+                        .anyMatch(
+                                m ->
+                                        m instanceof Stick
+                                                || m instanceof Sheet
+                                                || m instanceof Roofing);
     }
 
     /**
