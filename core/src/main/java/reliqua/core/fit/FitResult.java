@@ -2,7 +2,11 @@ package reliqua.core.fit;
 
 import java.util.List;
 import java.util.Optional;
+import reliqua.core.cutting.Ticket;
+import reliqua.core.measure.Area;
+import reliqua.core.measure.Money;
 import reliqua.core.measure.Sum;
+import reliqua.core.measure.Weight;
 
 /**
  * What a search found.
@@ -13,7 +17,7 @@ import reliqua.core.measure.Sum;
  * @param tried houses drawn up and planned
  * @param skipped sizes that could not be built or were ruled out by their bound
  * @param obstacle why most sizes could not be built, to be told when none could
- * @param scatter bill and birds housed of everything that was tried and holds
+ * @param scatter a point for everything that was tried and holds
  */
 public record FitResult(
         Optional<Candidate> best,
@@ -29,6 +33,26 @@ public record FitResult(
         scatter = List.copyOf(scatter);
     }
 
-    /** One point of the scatter: what a house would cost, about, and its floor in square metres. */
-    public record Tried(double cost, double floor) {}
+    /**
+     * One point of the scatter.
+     *
+     * @param cost what its wood, sheets and mesh would cost, about
+     * @param floor room in it
+     * @param weight of all that stands
+     * @param pieces parts it is made of, each to be measured, cut and fixed
+     * @param bought share of the things it is cut from that are bought
+     */
+    public record Tried(Money cost, Area floor, Weight weight, int pieces, double bought) {
+        /** The point of a house. */
+        public static Tried of(Candidate house) {
+            List<Ticket> tickets = house.plan().tickets();
+            long bought = tickets.stream().filter(Ticket::bought).count();
+            return new Tried(
+                    house.cost(),
+                    house.coop().measures().floor(),
+                    house.coop().measures().weight(),
+                    house.coop().parts().size(),
+                    tickets.isEmpty() ? 0 : (double) bought / tickets.size());
+        }
+    }
 }

@@ -1,5 +1,6 @@
 package reliqua.core.fit;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -89,15 +90,14 @@ final class Trial {
     List<FitResult.Tried> scatter(Stream<Candidate> exact) {
         return Stream.concat(known.values().stream().flatMap(Optional::stream), exact)
                 .filter(c -> c.faults() == 0 && c.plan().missing().isEmpty())
-                .map(
-                        c ->
-                                new FitResult.Tried(
-                                        c.cost().amount(),
-                                        c.coop().measures().floor().toSquareMetres()))
+                .map(FitResult.Tried::of)
                 .distinct()
                 .sorted(
-                        java.util.Comparator.comparingDouble(FitResult.Tried::floor)
-                                .thenComparingDouble(FitResult.Tried::cost))
+                        Comparator.comparing(FitResult.Tried::floor)
+                                .thenComparing(FitResult.Tried::cost)
+                                .thenComparing(FitResult.Tried::weight)
+                                .thenComparing(FitResult.Tried::pieces)
+                                .thenComparing(FitResult.Tried::bought))
                 .toList();
     }
 

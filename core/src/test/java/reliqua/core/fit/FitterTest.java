@@ -3,6 +3,7 @@ package reliqua.core.fit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,6 +14,7 @@ import reliqua.core.coop.madeup.Seam;
 import reliqua.core.cutting.Progress;
 import reliqua.core.cutting.Workshop;
 import reliqua.core.measure.Length;
+import reliqua.core.measure.Tape;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.Lot;
@@ -43,10 +45,12 @@ class FitterTest {
         assertCostsNoMore(best, result.standard().orElseThrow(), hardware);
         assertThat(result.tried()).isGreaterThan(50);
         assertThat(result.scatter())
-                .contains(
-                        new FitResult.Tried(
-                                best.cost().amount(),
-                                best.coop().measures().floor().toSquareMetres()));
+                .contains(FitResult.Tried.of(best))
+                .isSortedAccordingTo(Comparator.comparing(FitResult.Tried::floor));
+        for (FitAxis axis : FitAxis.values()) {
+            assertThat(result.scatter()).allMatch(t -> axis.of(t) >= 0);
+            assertThat(axis.words(FitResult.Tried.of(best), Tape.METRIC)).isNotBlank();
+        }
     }
 
     /** With its hardware, where the other serves as well. */

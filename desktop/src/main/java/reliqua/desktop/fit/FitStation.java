@@ -112,12 +112,7 @@ public final class FitStation implements Station {
         house.ifPresent(h -> views.getChildren().add(h));
         views.setMinSize(0, 0);
         HBox.setHgrow(views, Priority.ALWAYS);
-        notes =
-                new VBox(
-                        8,
-                        Parts.text(Texts.get("fit.scatter"), "strong"),
-                        scatter,
-                        suggestionBox());
+        notes = new VBox(8, scatter, suggestionBox());
         notes.setMinWidth(232);
         notes.setMaxWidth(232);
         HBox lower = new HBox(12, new VBox(6, viewChoices(), views, caption()), notes);
@@ -333,7 +328,10 @@ public final class FitStation implements Station {
         builtOn.show(workspace.project().kind(), builtOn());
         cards();
         draw();
-        scatter.show(last.map(Design.Search::fit), state.design().map(Design::candidate));
+        scatter.show(
+                last.map(Design.Search::fit),
+                state.design().map(Design::candidate),
+                workspace.project().keeper().tape());
         suggestion.setText(suggestion(state));
         slip.refresh(state.design());
     }
