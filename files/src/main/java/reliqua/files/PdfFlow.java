@@ -13,6 +13,7 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -194,9 +195,10 @@ final class PdfFlow implements AutoCloseable {
 
     private float heightOf(Runnable block) {
         float before = y;
+        boolean within = measuring;
         measuring = true;
         block.run();
-        measuring = false;
+        measuring = within;
         float height = y - before;
         y = before;
         return height;
@@ -237,7 +239,10 @@ final class PdfFlow implements AutoCloseable {
 
     /** A line behind a box to tick, and a figure at the right edge. */
     void tick(String words, String right) {
-        need(18);
+        together(() -> ticked(words, right));
+    }
+
+    private void ticked(String words, String right) {
         box(new Rectangle2D.Float(left(), y + leading - type + 1, type - 1, type - 1), 0.8f);
         float wide = 0;
         if (!right.isEmpty()) {
@@ -247,26 +252,34 @@ final class PdfFlow implements AutoCloseable {
         wrapped(words, Fonts.regular(type), left() + INSET, width() - INSET - wide);
     }
 
-    /** A text that fits no line by itself is not parted; a column begins anew with its own edge. */
+    /**
+     * A word that fits no line by itself is not parted, and no paragraph is parted by the end of a
+     * column; there it begins anew with that column's own edge.
+     */
     private void wrapped(String words, Font font, float x, float most) {
         float inset = x - left();
+        List<String> lines = lines(words, font, most);
+        need(lines.size() * leading + 2);
+        for (String line : lines) {
+            y += leading;
+            text(line, font, left() + inset, y);
+        }
+    }
+
+    private List<String> lines(String words, Font font, float most) {
+        List<String> lines = new ArrayList<>();
         StringBuilder line = new StringBuilder();
         for (String word : words.split(" ")) {
             String longer = line.isEmpty() ? word : line + " " + word;
             if (!line.isEmpty() && graphics().getFontMetrics(font).stringWidth(longer) > most) {
-                put(line.toString(), font, inset);
+                lines.add(line.toString());
                 line = new StringBuilder(word);
             } else {
                 line = new StringBuilder(longer);
             }
         }
-        put(line.toString(), font, inset);
-    }
-
-    private void put(String words, Font font, float inset) {
-        need(leading + 2);
-        y += leading;
-        text(words, font, left() + inset, y);
+        lines.add(line.toString());
+        return lines;
     }
 
     private void box(Rectangle2D.Float box, float stroke) {
