@@ -308,17 +308,15 @@ final class ProjectCommands {
             Output.write(
                     pdf,
                     switch (what) {
-                        case packet -> PacketPdf.write(loaded, design, only);
-                        case pocket -> PocketPdf.write(loaded, design, review(loaded, design));
+                        case packet ->
+                                PacketPdf.write(
+                                        loaded, design, PlanReview.of(loaded, design), only);
+                        case pocket ->
+                                PocketPdf.write(loaded, design, PlanReview.of(loaded, design));
                         case templates -> TemplatesPdf.write(loaded, design);
                         case coop -> FinishedPdf.write(loaded, design);
                     });
             return 0;
-        }
-
-        private static PlanReview review(Project project, Design design) {
-            Candidate candidate = design.candidate();
-            return PlanReview.of(project, candidate.coop(), candidate.plan(), Progress.NONE);
         }
     }
 

@@ -39,6 +39,7 @@ import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
 import reliqua.core.project.Describe;
 import reliqua.core.project.Design;
+import reliqua.core.project.PlanReview;
 import reliqua.core.project.Project;
 import reliqua.core.project.Shopping;
 import reliqua.core.stock.Lot;
@@ -83,25 +84,33 @@ public final class PacketPdf {
 
     private final Project project;
     private final Design design;
+    private final PlanReview review;
     private final Set<Chapter> chapters;
     private final Tape tape;
 
-    private PacketPdf(Project project, Design design, Set<Chapter> chapters) {
+    private PacketPdf(Project project, Design design, PlanReview review, Set<Chapter> chapters) {
+        this.review = review;
         this.chapters = chapters;
         this.project = project;
         this.design = design;
         this.tape = project.keeper().tape();
     }
 
-    /** The bytes of the PDF; the same project gives the same pages. */
-    public static byte[] write(Project project, Design design) throws IOException {
-        return write(project, design, EnumSet.allOf(Chapter.class));
+    /**
+     * The bytes of the PDF; the same project gives the same pages.
+     *
+     * @param review what single finds and borrowed tools would spare
+     */
+    public static byte[] write(Project project, Design design, PlanReview review)
+            throws IOException {
+        return write(project, design, review, EnumSet.allOf(Chapter.class));
     }
 
     /** Some of it. */
-    public static byte[] write(Project project, Design design, Set<Chapter> chapters)
+    public static byte[] write(
+            Project project, Design design, PlanReview review, Set<Chapter> chapters)
             throws IOException {
-        PacketPdf packet = new PacketPdf(project, design, chapters);
+        PacketPdf packet = new PacketPdf(project, design, review, chapters);
         Map<String, Integer> contents = new LinkedHashMap<>();
         // Once to learn on which pages the headings come to stand.
         PdfFlow.document(
@@ -138,6 +147,7 @@ public final class PacketPdf {
             case FETCHING -> {
                 inColumns(flow, Chapter.CUTTING);
                 bill(flow);
+                ScroungeList.write(flow, design, review, tape);
             }
             case UPKEEP -> {
                 inColumns(flow, Chapter.FETCHING);

@@ -6,12 +6,9 @@ import java.util.Optional;
 import reliqua.core.build.ToolNeed;
 import reliqua.core.buy.Bill;
 import reliqua.core.coop.Stage;
-import reliqua.core.measure.Sum;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
-import reliqua.core.project.Describe;
 import reliqua.core.project.Design;
-import reliqua.core.project.NoBuying;
 import reliqua.core.project.PlanReview;
 import reliqua.core.project.Project;
 import reliqua.core.project.Shopping;
@@ -46,8 +43,7 @@ public final class PocketPdf {
         flow.heading(Words.say("pocket.head", project.name()));
         flow.columns(2);
         fetch(flow);
-        scrounge(flow);
-        instead(flow);
+        ScroungeList.write(flow, design, review, tape);
         borrow(flow);
     }
 
@@ -69,28 +65,6 @@ public final class PocketPdf {
                         "packet.total",
                         tape.say(bill.total()),
                         tape.say(project.keeper().budget())));
-    }
-
-    private void scrounge(PdfFlow flow) {
-        flow.section(Words.say("pocket.scrounge"));
-        if (review.improvements().isEmpty()) {
-            flow.line(Words.say("pocket.scrounge.none"));
-            return;
-        }
-        flow.line(Words.say("pocket.scrounge.how"));
-        for (PlanReview.Improvement each : review.improvements()) {
-            flow.tick(
-                    Describe.improvement(each, tape),
-                    Words.say("pocket.saves", tape.say(each.saving())));
-        }
-    }
-
-    private void instead(PdfFlow flow) {
-        List<Sum> instead = NoBuying.instead(design);
-        if (!instead.isEmpty()) {
-            flow.section(Words.say("pocket.instead"));
-            instead.forEach(i -> flow.line("- " + i.words(tape)));
-        }
     }
 
     private void borrow(PdfFlow flow) {

@@ -35,6 +35,10 @@ import reliqua.standins.Merchants;
 
 class PacketPdfTest {
     private static final int MOST_PAGES = 12;
+    private static final PlanReview REVIEW =
+            new PlanReview(
+                    List.of(new PlanReview.Improvement.Borrow(Tool.PRY_BAR, Money.of(12))),
+                    Optional.empty());
 
     private static Project project;
     private static Design design;
@@ -47,7 +51,7 @@ class PacketPdfTest {
                 Design.derive(project, Optional.empty(), Progress.NONE, _ -> {})
                         .design()
                         .orElseThrow();
-        pdf = PacketPdf.write(project, design);
+        pdf = PacketPdf.write(project, design, REVIEW);
     }
 
     private static String text(int from, int to) throws IOException {
@@ -73,21 +77,22 @@ class PacketPdfTest {
 
     @Test
     void aChapterIsHadAlone() throws IOException {
-        String list = of(PacketPdf.write(project, design, Set.of(PacketPdf.Chapter.FETCHING)));
-        assertThat(list).contains("To fetch").doesNotContain("Cutting", "Labels for the heap");
-        String card = of(PacketPdf.write(project, design, Set.of(PacketPdf.Chapter.UPKEEP)));
+        String list =
+                of(PacketPdf.write(project, design, REVIEW, Set.of(PacketPdf.Chapter.FETCHING)));
+        assertThat(list)
+                .contains("To fetch", "Worth looking out for", "12.00 less")
+                .doesNotContain("Cutting", "Labels for the heap");
+        String card =
+                of(PacketPdf.write(project, design, REVIEW, Set.of(PacketPdf.Chapter.UPKEEP)));
         assertThat(card).contains("What comes round").doesNotContain("To fetch");
-        String drawings = of(PacketPdf.write(project, design, Set.of(PacketPdf.Chapter.DRAWINGS)));
+        String drawings =
+                of(PacketPdf.write(project, design, REVIEW, Set.of(PacketPdf.Chapter.DRAWINGS)));
         assertThat(drawings).contains("every frame to mark out").doesNotContain("Raising it");
     }
 
     @Test
     void theCardForThePocketHasTheListAndWhatToLookOutFor() throws IOException {
-        PlanReview review =
-                new PlanReview(
-                        List.of(new PlanReview.Improvement.Borrow(Tool.PRY_BAR, Money.of(12))),
-                        Optional.empty());
-        String card = of(PocketPdf.write(project, design, review));
+        String card = of(PocketPdf.write(project, design, REVIEW));
         for (Bill.Line line : design.bill().lines()) {
             assertThat(card).contains(Shopping.name(line));
         }
@@ -153,7 +158,7 @@ class PacketPdfTest {
     @Test
     void theSameProjectGivesTheSameWords() throws IOException {
         String before = all();
-        pdf = PacketPdf.write(project, design);
+        pdf = PacketPdf.write(project, design, REVIEW);
         assertThat(all()).isEqualTo(before);
     }
 }

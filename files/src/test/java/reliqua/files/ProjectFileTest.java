@@ -35,6 +35,7 @@ import reliqua.core.measure.Tape;
 import reliqua.core.project.Design;
 import reliqua.core.project.Edit;
 import reliqua.core.project.History;
+import reliqua.core.project.PlanReview;
 import reliqua.core.project.Project;
 import reliqua.core.project.SawLog;
 import reliqua.core.project.SayLog;
@@ -299,7 +300,7 @@ class ProjectFileTest {
             Design design = houses.get(demo);
             assertThat(design.candidate().faults()).isZero();
             assertThat(design.candidate().plan().missing()).isEmpty();
-            byte[] pdf = PacketPdf.write(demo, design);
+            byte[] pdf = PacketPdf.write(demo, design, PlanReview.NONE);
             try (var document = org.apache.pdfbox.Loader.loadPDF(pdf)) {
                 assertThat(document.getNumberOfPages()).isGreaterThan(8);
                 String text = new org.apache.pdfbox.text.PDFTextStripper().getText(document);

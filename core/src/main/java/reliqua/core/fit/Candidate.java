@@ -68,11 +68,6 @@ public record Candidate(DesignSpec spec, Coop coop, List<Finding> findings, Work
         return plan.weighed();
     }
 
-    /** Whether it is whole, sound and all of the heap. */
-    boolean isFree() {
-        return faults() == 0 && plan.missing().isEmpty() && weighed().isZero();
-    }
-
     public Money cost() {
         return plan.cost();
     }

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashSet;
-import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -44,6 +43,7 @@ public final class Fitter {
     private static final int SUPPLIED = 12;
     private static final int NEAR = 2;
     private static final int EXACT = 3;
+    private static final int SPARED = 4;
 
     private final FitRequest request;
     private final Progress progress;
@@ -52,7 +52,6 @@ public final class Fitter {
     private final HouseSizes houses;
     private final Moves moves;
     private final SuppliedSizes supplied;
-    private final Sparing sparing;
     private int passes = PASSES;
 
     private Fitter(FitRequest request, Progress progress, double ceiling) {
@@ -68,7 +67,6 @@ public final class Fitter {
         Sizes sizes = new Sizes(worked, request.prices(), request.keeper().kerf(), step);
         this.houses = new HouseSizes(request, sheets, sizes);
         this.moves = new Moves(request, sections, sheets, finds, sizes, houses);
-        this.sparing = new Sparing(request, progress, trial, moves);
         this.supplied =
                 new SuppliedSizes(
                         request,
@@ -129,20 +127,6 @@ public final class Fitter {
     private record Seen(
             List<Candidate> found, List<Candidate> near, Optional<Candidate> standard) {}
 
-    /**
-     * What was drawn up before anything is changed.
-     *
-     * @param choices what the sizes are of
-     * @param houses best first
-     * @param near of them those whose pieces lie there nearly as they are
-     * @param floored the same sizes on floors of pallets
-     */
-    private record Drawn(
-            Choices choices,
-            List<Candidate> houses,
-            Map<Candidate, Double> near,
-            List<Candidate> floored) {}
-
     /** Nothing where there is nobody to house or nothing to build with. */
     private Optional<Seen> seen(Consumer<Candidate> soFar) {
         Optional<Choices> shared = choices.first();
@@ -150,47 +134,35 @@ public final class Fitter {
             return Optional.empty();
         }
         progress.report(0.05, Words.say("fit.sizes"));
-        Drawn drawn = drawn(shared.get(), soFar);
-        Optional<Candidate> standard = trial.quick(houses.standardSize(drawn.choices()));
-        List<Candidate> starts = new ArrayList<>(starts(drawn.houses(), standard));
-        drawn.floored().stream().min(Candidate.ORDER).ifPresent(starts::add);
+        Choices first = shared.get();
+        List<Candidate> drawn = allSizes(first, soFar);
+        if (!request.family().ownGroups().isEmpty()) {
+            drawn = ownFrames(first, drawn, soFar);
+        }
+        List<Candidate> floored =
+                drawn.stream().anyMatch(Fitter::isFree) ? List.of() : onPallets(first);
+        boolean glance = passes < PASSES;
+        Map<Candidate, Double> near =
+                glance || drawn.stream().anyMatch(Fitter::isFree) ? Map.of() : supplied(first);
+        drawn = sorted(drawn, near.keySet());
+        drawn.stream().findFirst().ifPresent(soFar);
+        for (Choices other : choices.others(first)) {
+            if (drawn.isEmpty()) {
+                first = other;
+                drawn = allSizes(first, soFar);
+            }
+        }
+        Optional<Candidate> standard = trial.quick(houses.standardSize(first));
+        List<Candidate> starts = new ArrayList<>(starts(drawn, standard));
+        floored.stream().min(Candidate.ORDER).ifPresent(starts::add);
         List<Candidate> climbed = new ArrayList<>();
         for (int n = 0; n < starts.size() && !progress.cancelled(); n++) {
             progress.report(0.4 + 0.4 * n / starts.size(), Words.say("fit.changes"));
             climbed.add(climb(starts.get(n)));
         }
         List<Candidate> found =
-                distinct(Stream.concat(climbed.stream(), drawn.houses().stream()), Candidate.ORDER);
-        return Optional.of(new Seen(found, promising(drawn.near(), found), standard));
-    }
-
-    /** Of other seams, walls and rafters where the first make no house at all. */
-    private Drawn drawn(Choices first, Consumer<Candidate> soFar) {
-        List<Candidate> sizes = allSizes(first, soFar);
-        if (!request.family().ownGroups().isEmpty()) {
-            sizes = ownFrames(first, sizes, soFar);
-        }
-        boolean free = sizes.stream().anyMatch(Candidate::isFree);
-        List<Candidate> floored = free ? List.of() : onPallets(first);
-        Drawn drawn = supplied(first, sizes, floored, soFar);
-        Iterator<Choices> others = choices.others(first).iterator();
-        while (drawn.houses().isEmpty() && others.hasNext()) {
-            Choices other = others.next();
-            List<Candidate> more = allSizes(other, soFar);
-            drawn = more.isEmpty() ? drawn : supplied(other, more, floored, soFar);
-        }
-        return drawn;
-    }
-
-    /** With houses whose pieces lie there nearly as they are, where no size is free already. */
-    private Drawn supplied(
-            Choices of, List<Candidate> sizes, List<Candidate> floored, Consumer<Candidate> soFar) {
-        boolean glance = passes < PASSES;
-        Map<Candidate, Double> near =
-                glance || sizes.stream().anyMatch(Candidate::isFree) ? Map.of() : supplied(of);
-        List<Candidate> all = sorted(sizes, near.keySet());
-        all.stream().findFirst().ifPresent(soFar);
-        return new Drawn(of, all, near, floored);
+                distinct(Stream.concat(climbed.stream(), drawn.stream()), Candidate.ORDER);
+        return Optional.of(new Seen(found, promising(near, found), standard));
     }
 
     /** Sizes of what stands on pallets, which no single change leads to. */
@@ -250,6 +222,12 @@ public final class Fitter {
                 .toList();
     }
 
+    private static boolean isFree(Candidate candidate) {
+        return candidate.faults() == 0
+                && candidate.plan().missing().isEmpty()
+                && candidate.weighed().isZero();
+    }
+
     private static List<Candidate> sorted(List<Candidate> some, Collection<Candidate> more) {
         return Stream.concat(some.stream(), more.stream()).sorted(Candidate.ORDER).toList();
     }
@@ -305,7 +283,7 @@ public final class Fitter {
                 trial.exact(Stream.concat(distinct.stream(), standard.stream()).toList());
         List<Candidate> exact = exact(planned, distinct.size());
         exact.stream().findFirst().ifPresent(soFar);
-        Optional<Candidate> best = exact.stream().findFirst().map(sparing::of).map(trial::joined);
+        Optional<Candidate> best = exact.stream().findFirst().map(this::spared).map(trial::joined);
         List<Candidate> others = exact.stream().skip(1).toList();
         progress.report(1, "");
         return new FitResult(
@@ -333,6 +311,30 @@ public final class Fitter {
                 .findFirst()
                 .ifPresent(s -> exact.addFirst(s));
         return exact;
+    }
+
+    /**
+     * The same house with sections of which there is little, or with those of two groups exchanged,
+     * where that leaves less to buy. The likeliest are planned exactly: sticks that just do are
+     * found by no heuristic.
+     */
+    private Candidate spared(Candidate exact) {
+        if (request.built().isPresent()) {
+            return exact;
+        }
+        Comparator<Candidate> order = Candidate.byBill(request.hardware());
+        Candidate best = exact;
+        for (int pass = 0; pass < PASSES && !progress.cancelled(); pass++) {
+            List<Candidate> likely = trial.all(moves.scarce(best)).stream().limit(SPARED).toList();
+            Candidate before = best;
+            for (Candidate planned : trial.exact(likely)) {
+                best = order.compare(planned, best) < 0 ? planned : best;
+            }
+            if (best == before) {
+                break;
+            }
+        }
+        return best;
     }
 
     /**

@@ -40,14 +40,10 @@ final class HouseSizes {
     private static final Length FINE = Length.mm(3);
     private static final int ROUNDS = 6;
 
-    /** A hair in steps of the tape. */
-    private static final List<Integer> NUDGES = List.of(2, 4, 6, 8, 12, 16, 24);
-
     private final FitRequest request;
     private final CoopFamily family;
     private final SheetOptions sheets;
     private final Sizes sizes;
-
     private final Length step;
 
     HouseSizes(FitRequest request, SheetOptions sheets, Sizes sizes) {
@@ -164,25 +160,6 @@ final class HouseSizes {
         Length least = house.width().minus(STEP).max(side.least());
         Length most = house.width().plus(STEP).min(widthMost(house.choices()));
         return steps(new Range(least, most), FINE);
-    }
-
-    /** Sizes a hair away that are large enough, the nearest first. */
-    List<DesignSpec> nudged(DesignSpec house) {
-        CoopFamily.Side side = family.width(house.choices());
-        if (held(WIDTH).isPresent() || held(DEPTH).isPresent() || !side.only().isEmpty()) {
-            return List.of();
-        }
-        Length least = family.depth(house.choices()).least();
-        return NUDGES.stream()
-                .flatMap(
-                        by ->
-                                Stream.of(
-                                        house.width().minus(step.times(by)),
-                                        house.width().plus(step.times(by))))
-                .filter(width -> width.atLeast(side.least()))
-                .map(width -> house.with(WIDTH, width))
-                .map(wide -> wide.with(DEPTH, leastOther(wide.width(), wide.choices()).max(least)))
-                .toList();
     }
 
     private List<Length> steps(Range range, Length by) {

@@ -92,23 +92,6 @@ final class Moves {
                 .of(c).stream().map(other -> idea(c, other)).toList();
     }
 
-    /**
-     * A hair wider or narrower, and as much less or more deep; or with other seams. What just does
-     * not come out of a stick, or asks for one rafter more, may do so there.
-     */
-    List<DesignSpec> nudged(Candidate c) {
-        Stream<DesignSpec> sizes =
-                houses.nudged(c.spec()).stream().map(size -> resized(c.spec(), size));
-        Stream<DesignSpec> seams =
-                sheets.panels().stream().map(w -> c.spec().with(choices(c).withWidestPanel(w)));
-        return Stream.of(sizes, seams, otherFree(c).stream())
-                .flatMap(some -> some)
-                .map(houses::settled)
-                .filter(houses::within)
-                .filter(spec -> !spec.equals(c.spec()))
-                .toList();
-    }
-
     private static Choices whole(Candidate c, Finds found) {
         return choices(c).with(found.among(choices(c).finds()));
     }
@@ -170,7 +153,7 @@ final class Moves {
     /**
      * Other values of lengths that may be changed by themselves, those the keeper fixed left out.
      */
-    List<DesignSpec> otherFree(Candidate c) {
+    private List<DesignSpec> otherFree(Candidate c) {
         return request.family().free(choices(c)).stream()
                 .filter(free -> !request.held().containsKey(free.key()))
                 .flatMap(free -> values(free, c).stream().map(v -> c.spec().with(free.key(), v)))

@@ -17,6 +17,7 @@ import java.util.stream.Stream;
 import reliqua.core.check.Finding;
 import reliqua.core.check.Findings;
 import reliqua.core.coop.Coop;
+import reliqua.core.coop.addon.CoopBuilder;
 import reliqua.core.coop.family.Choices;
 import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.coop.family.Unbuildable;
@@ -60,7 +61,6 @@ final class SuppliedSizes {
     private final SheetOptions sheets;
     private final HouseSizes houses;
     private final Supply supply;
-    private final OpeningBack opening;
     private final Map<Choices.Group, List<Section>> options = new ConcurrentHashMap<>();
 
     SuppliedSizes(
@@ -76,7 +76,6 @@ final class SuppliedSizes {
         this.sheets = sheets;
         this.houses = houses;
         this.supply = supply;
-        this.opening = new OpeningBack(request);
     }
 
     /** A house and about what it leaves to buy. */
@@ -178,7 +177,7 @@ final class SuppliedSizes {
     /** What the rules refuse costs more than any wood. */
     private Rated judged(Rated house) {
         try {
-            Coop coop = opening.built(house.spec()).coop();
+            Coop coop = CoopBuilder.build(house.spec(), request.brief());
             long faults =
                     Findings.of(coop, request.needs(), request.keeper(), request.heap()).stream()
                             .filter(f -> f.severity() == Finding.Severity.FAULT)
@@ -238,7 +237,7 @@ final class SuppliedSizes {
             // Heights follow the marked sections, or what just fits would be refused.
             DesignSpec marked =
                     houses.sized(Pieces.marked(spec.choices()), spec.width(), spec.depth());
-            Coop coop = opening.built(marked).coop();
+            Coop coop = CoopBuilder.build(marked, request.brief());
             Pieces pieces = Pieces.of(coop, spec.choices());
             return Optional.of(new Rated(spec, pieces, cost(pieces, spec.choices())));
         } catch (Unbuildable e) {

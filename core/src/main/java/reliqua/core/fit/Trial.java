@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import reliqua.core.check.Finding;
 import reliqua.core.check.Findings;
 import reliqua.core.coop.Coop;
+import reliqua.core.coop.addon.CoopBuilder;
 import reliqua.core.coop.family.AddOn;
 import reliqua.core.coop.family.DesignSpec;
 import reliqua.core.coop.family.Unbuildable;
@@ -20,6 +21,7 @@ import reliqua.core.cutting.Progress;
 import reliqua.core.cutting.WorkPlan;
 import reliqua.core.cutting.Workshop;
 import reliqua.core.flock.Practice;
+import reliqua.core.measure.Length;
 import reliqua.core.measure.Sum;
 
 /** Draws up and plans single houses for a search, and remembers what was tried. */
@@ -35,7 +37,6 @@ final class Trial {
     private final Map<String, Integer> obstacles = new ConcurrentHashMap<>();
     private final Map<String, Sum> examples = new ConcurrentHashMap<>();
     private final CheapBound bound;
-    private final OpeningBack opening;
 
     /**
      * The lowest bill of a whole house so far; set between batches only, so that the order of
@@ -50,7 +51,6 @@ final class Trial {
         this.ceiling = ceiling;
         this.reached = ceiling;
         this.request = request;
-        this.opening = new OpeningBack(request);
         this.progress = progress;
         this.bound =
                 new CheapBound(request.heap(), request.prices(), Workshop.of(request.keeper()));
@@ -140,9 +140,8 @@ final class Trial {
 
     private Optional<Candidate> drawn(DesignSpec idea) {
         try {
-            OpeningBack.Built built = opening.built(idea);
-            double most =
-                    opening.leavesCorners(built.coop()) ? Math.min(ceiling, reached) : reached;
+            Built built = hatched(new Built(idea, CoopBuilder.build(idea, request.brief())));
+            double most = leavesCorners(built.coop()) ? Math.min(ceiling, reached) : reached;
             if (bound.of(CoopPlanner.wanted(built.coop(), request.cuts())) > most + 1e-6) {
                 return Optional.empty();
             }
@@ -164,18 +163,53 @@ final class Trial {
         }
     }
 
+    /** A coop that no rule has looked at yet. */
+    private record Built(DesignSpec spec, Coop coop) {}
+
     private record Drawn(DesignSpec spec, Coop coop, List<Finding> findings) {
         boolean tips() {
             return Findings.breaks(findings, WIND);
         }
     }
 
-    private Drawn drawn(OpeningBack.Built built) {
+    private Drawn drawn(Built built) {
         return new Drawn(built.spec(), built.coop(), findings(built.coop()));
+    }
+
+    private boolean leavesCorners(Coop coop) {
+        return Findings.leavesCorners(coop, request.needs(), request.keeper());
     }
 
     private List<Finding> findings(Coop coop) {
         return Findings.of(coop, request.needs(), request.keeper(), request.heap());
+    }
+
+    /**
+     * With a back that opens, where the door leaves corners out of the keeper's reach and that does
+     * not. From both sides an arm reaches no deeper than twice its length.
+     */
+    private Built hatched(Built deep) {
+        Length both = request.keeper().body().reach().times(2);
+        boolean wanted =
+                request.practice().cleaning() == Practice.Cleaning.REACHED
+                        && request.family().addOns().contains(AddOn.BACK_HATCH)
+                        && !deep.spec().addOns().contains(AddOn.BACK_HATCH)
+                        && deep.spec().depth().atMost(both);
+        if (!wanted || !leavesCorners(deep.coop())) {
+            return deep;
+        }
+        return changed(deep.spec(), AddOn.BACK_HATCH)
+                .filter(b -> !leavesCorners(b.coop()))
+                .orElse(deep);
+    }
+
+    private Optional<Built> changed(DesignSpec before, AddOn more) {
+        try {
+            DesignSpec spec = before.with(more);
+            return Optional.of(new Built(spec, CoopBuilder.build(spec, request.brief())));
+        } catch (Unbuildable e) {
+            return Optional.empty();
+        }
     }
 
     /**
@@ -191,7 +225,7 @@ final class Trial {
         if (!wanted || !light.tips()) {
             return light;
         }
-        return opening.with(light.spec(), AddOn.ANCHORS)
+        return changed(light.spec(), AddOn.ANCHORS)
                 .map(this::drawn)
                 .filter(d -> !d.tips())
                 .orElse(light);

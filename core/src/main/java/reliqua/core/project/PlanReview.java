@@ -52,6 +52,16 @@ public record PlanReview(List<Improvement> improvements, Optional<Money> worthOf
         record Borrow(Tool tool, Money saving) implements Improvement {}
     }
 
+    /** This one; while nothing is known yet, one of a design. */
+    public PlanReview orOf(Project project, Design design) {
+        return equals(NONE) ? of(project, design) : this;
+    }
+
+    /** Reviews a whole design. */
+    public static PlanReview of(Project project, Design design) {
+        return of(project, design.candidate().coop(), design.candidate().plan(), Progress.NONE);
+    }
+
     /** Reviews the plan of a project's house. */
     public static PlanReview of(Project project, Coop coop, WorkPlan plan, Progress progress) {
         return new Review(project, coop, plan, progress).review();

@@ -15,8 +15,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import reliqua.core.buy.Bill;
-import reliqua.core.cutting.Progress;
-import reliqua.core.fit.Candidate;
 import reliqua.core.measure.Money;
 import reliqua.core.measure.Tape;
 import reliqua.core.measure.Words;
@@ -122,15 +120,7 @@ public final class FetchStation implements Station {
                 bench.getScene().getWindow(),
                 Texts.get("fetch.card"),
                 Texts.get("fetch.card.file", project.name()),
-                d -> PocketPdf.write(project, d, reviewed(project, d, known)));
-    }
-
-    /** While the search goes on, nothing is known yet. */
-    private static PlanReview reviewed(Project project, Design design, PlanReview known) {
-        Candidate candidate = design.candidate();
-        return known.equals(PlanReview.NONE)
-                ? PlanReview.of(project, candidate.coop(), candidate.plan(), Progress.NONE)
-                : known;
+                d -> PocketPdf.write(project, d, known.orOf(project, d)));
     }
 
     private Optional<Design> design() {

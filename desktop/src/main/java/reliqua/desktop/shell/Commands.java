@@ -26,6 +26,7 @@ import reliqua.core.measure.UnitSystem;
 import reliqua.core.project.Changes;
 import reliqua.core.project.Design;
 import reliqua.core.project.Keeping;
+import reliqua.core.project.PlanReview;
 import reliqua.core.project.Project;
 import reliqua.core.stock.Heap;
 import reliqua.core.stock.PriceBook;
@@ -391,10 +392,12 @@ final class Commands {
     }
 
     private void packet() {
+        Project project = workspace.project();
+        PlanReview known = workspace.designs().review().get();
         pdf(
                 "menu.packet",
                 workspace.project().name() + ".pdf",
-                d -> PacketPdf.write(workspace.project(), d));
+                d -> PacketPdf.write(project, d, known.orOf(project, d)));
     }
 
     /** Some of the packet alone. */
@@ -408,11 +411,13 @@ final class Commands {
     }
 
     private void chapter(PacketPdf.Chapter chapter) {
+        Project project = workspace.project();
+        PlanReview known = workspace.designs().review().get();
         String key = "menu.chapter." + chapter.name();
         pdf(
                 key,
                 workspace.project().name() + " - " + Texts.get(key) + ".pdf",
-                d -> PacketPdf.write(workspace.project(), d, Set.of(chapter)));
+                d -> PacketPdf.write(project, d, known.orOf(project, d), Set.of(chapter)));
     }
 
     /** Ends and seats at full size, to cut out. */

@@ -11,6 +11,7 @@ import javafx.application.Application;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import reliqua.core.measure.Money;
+import reliqua.core.project.PlanReview;
 import reliqua.desktop.ReliquaApp;
 import reliqua.desktop.work.DataFolder;
 import reliqua.desktop.work.Workspace;
@@ -98,7 +99,8 @@ public final class KilledWindow extends Application {
                                                                         .place("packet.pdf"),
                                                                 PacketPdf.write(
                                                                         workspace.project(),
-                                                                        design)),
+                                                                        design,
+                                                                        PlanReview.NONE)),
                                                 _ -> {},
                                                 e -> System.err.println(e.getMessage())));
     }

@@ -23,6 +23,7 @@ import reliqua.core.build.Step;
 import reliqua.core.cutting.Ticket;
 import reliqua.core.project.Design;
 import reliqua.core.project.Finished;
+import reliqua.core.project.PlanReview;
 import reliqua.core.project.Project;
 import reliqua.desktop.ReliquaApp;
 import reliqua.desktop.work.DataFolder;
@@ -130,7 +131,9 @@ public final class WholeBuilds extends Application {
             raise();
             tell();
             Project project = workspace.project();
-            Files.write(out.resolve(id + "-packet.pdf"), PacketPdf.write(project, design()));
+            Files.write(
+                    out.resolve(id + "-packet.pdf"),
+                    PacketPdf.write(project, design(), PlanReview.of(project, design())));
             Files.write(out.resolve(id + "-finished.pdf"), FinishedPdf.write(project, design()));
             ProjectFile.save(out.resolve(id + ".reliqua"), project);
         }
