@@ -36,6 +36,13 @@ class RemediesTest {
                 .orElseThrow();
     }
 
+    private static Remedies.Remedy offered(Project project, Design design, String rule) {
+        return Remedies.of(project, design, Progress.NONE).stream()
+                .filter(r -> r.rule().equals(rule))
+                .findFirst()
+                .orElseThrow();
+    }
+
     /** A light house where it blows, settled on. */
     private static Project project;
 
@@ -95,11 +102,7 @@ class RemediesTest {
         Project settled = rolling.settledOn(wide);
         Design now = derived(settled);
         assertThat(unmet(now)).contains("wideBack");
-        Remedies.Remedy slim =
-                Remedies.of(settled, now, Progress.NONE).stream()
-                        .filter(r -> r.rule().equals("wideBack"))
-                        .findFirst()
-                        .orElseThrow();
+        Remedies.Remedy slim = offered(settled, now, "wideBack");
         assertThat(unmet(derived(slim.edit().change().apply(settled)))).doesNotContain("wideBack");
     }
 
@@ -110,11 +113,7 @@ class RemediesTest {
         Project settled = project.settledOn(derived(project).candidate());
         Design now = derived(settled);
         assertThat(unmet(now)).contains("underRoost");
-        Remedies.Remedy board =
-                Remedies.of(settled, now, Progress.NONE).stream()
-                        .filter(r -> r.rule().equals("underRoost"))
-                        .findFirst()
-                        .orElseThrow();
+        Remedies.Remedy board = offered(settled, now, "underRoost");
         Design after = derived(board.edit().change().apply(settled));
         assertThat(unmet(after)).doesNotContain("underRoost");
         assertThat(after.bill().total().minus(now.bill().total()))
@@ -137,11 +136,7 @@ class RemediesTest {
         Project settled = yard.settledOn(derived(yard).candidate());
         Design now = derived(settled);
         assertThat(unmet(now)).contains("paint");
-        Remedies.Remedy without =
-                Remedies.of(settled, now, Progress.NONE).stream()
-                        .filter(r -> r.rule().equals("paint"))
-                        .findFirst()
-                        .orElseThrow();
+        Remedies.Remedy without = offered(settled, now, "paint");
         assertThat(without.more()).isGreaterThanOrEqualTo(Money.ZERO);
         Project left = without.edit().change().apply(settled);
         Design after = derived(left);

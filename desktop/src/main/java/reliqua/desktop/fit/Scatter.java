@@ -68,9 +68,15 @@ final class Scatter extends VBox {
         return box;
     }
 
+    /** Drawn anew only where something else is shown: a search tells of itself all the time. */
     void show(Optional<FitResult> result, Optional<Candidate> now, Tape with) {
-        tried = result.map(FitResult::scatter).orElse(List.of());
-        current = now.map(FitResult.Tried::of);
+        List<FitResult.Tried> others = result.map(FitResult::scatter).orElse(List.of());
+        Optional<FitResult.Tried> other = now.map(FitResult.Tried::of);
+        if (others.equals(tried) && other.equals(current) && with.equals(tape)) {
+            return;
+        }
+        tried = others;
+        current = other;
         tape = with;
         setVisible(!tried.isEmpty());
         plot.requestLayout();
@@ -117,19 +123,19 @@ final class Scatter extends VBox {
             text.setY(y);
         }
 
+        private Tooltip figures(FitResult.Tried each, Span high, Span wide) {
+            return new Tooltip(
+                    Texts.get("fit.scatter.point", high.words(each, tape), wide.words(each, tape)));
+        }
+
         private void point(FitResult.Tried each, Span high, Span wide, double r, String style) {
             double bottom = getHeight() - ROOM_BELOW;
             double x = 16 + wide.share(each) * (getWidth() - ROOM_LEFT - 28);
             double y = bottom - 8 - high.share(each) * (bottom - 34);
             Circle dot = new Circle(x, y, r);
             dot.getStyleClass().add(style);
-            Tooltip.install(
-                    dot,
-                    new Tooltip(
-                            Texts.get(
-                                    "fit.scatter.point",
-                                    high.words(each, tape),
-                                    wide.words(each, tape))));
+            // Hundreds are drawn and few are looked at.
+            dot.setOnMouseEntered(_ -> Tooltip.install(dot, figures(each, high, wide)));
             getChildren().add(dot);
         }
     }
